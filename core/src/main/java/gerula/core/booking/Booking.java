@@ -1,0 +1,50 @@
+package gerula.core.booking;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+
+/**
+ * A job: some faces, on one or more days, somewhere.
+ *
+ * @param firstDay inclusive
+ * @param lastDay inclusive, at most {@value #LONGEST_DAYS} days after the first
+ * @param faces in order of priority: who is served first when something is short
+ */
+public record Booking(
+    UUID id,
+    String title,
+    LocalDate firstDay,
+    LocalDate lastDay,
+    Set<Condition> conditions,
+    List<Face> faces) {
+
+  /** A year: longer runs are several bookings. */
+  public static final int LONGEST_DAYS = 366;
+
+  public Booking {
+    if (lastDay.isBefore(firstDay)) {
+      throw new IllegalArgumentException(
+          "The last day, " + lastDay + ", lies before the first, " + firstDay + ": swap them.");
+    }
+    if (ChronoUnit.DAYS.between(firstDay, lastDay) >= LONGEST_DAYS) {
+      throw new IllegalArgumentException(
+          "A booking lasts at most "
+              + LONGEST_DAYS
+              + " days, but this runs from "
+              + firstDay
+              + " to "
+              + lastDay
+              + ": make several.");
+    }
+    conditions = Set.copyOf(conditions);
+    faces = List.copyOf(faces);
+  }
+
+  /** Working days, both ends included. */
+  public int days() {
+    return (int) ChronoUnit.DAYS.between(firstDay, lastDay) + 1;
+  }
+}

@@ -1,0 +1,90 @@
+package gerula.core.dates;
+
+import gerula.core.rule.Code;
+import gerula.core.rule.School;
+import java.time.Period;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What decides how long a house keeps a product once it is open.
+ *
+ * <p>The limits are common practice, not law; a pack's own dates may be shorter and then win.
+ */
+public enum DateClass implements Code {
+  MASCARA("mascara", months(2), months(3), Area.EYE),
+  BROW_GEL("brow-gel", months(2), months(3), Area.EYE),
+  LIQUID_LINER("liquid-liner", months(2), months(3), Area.EYE),
+  EYE_CREAM("eye-cream", months(2), months(3), Area.EYE),
+  GEL_LINER("gel-liner", months(6), months(12), Area.EYE),
+  CREAM_SHADOW("cream-shadow", months(6), months(12), Area.EYE),
+  FOUNDATION("foundation", months(6), months(12), Area.SKIN),
+  CONCEALER("concealer", months(6), months(12), Area.SKIN),
+  PRIMER("primer", months(6), months(12), Area.SKIN),
+  MOISTURISER("moisturiser", months(6), months(12), Area.SKIN),
+  CREAM_COLOUR("cream-colour", months(6), months(12), Area.SKIN),
+  LIP_COLOUR("lip-colour", months(12), months(12), Area.SKIN),
+  LIP_BALM("lip-balm", months(12), months(12), Area.SKIN),
+  PRESSED_POWDER("pressed-powder", months(12), months(24), Area.SKIN),
+  LOOSE_POWDER("loose-powder", months(12), months(24), Area.SKIN),
+  PENCIL("pencil", months(12), months(24), Area.SKIN),
+  BODY("body", months(12), months(24), Area.SKIN),
+  ADHESIVE("adhesive", months(6), months(12), Area.SKIN),
+  LIQUID_LATEX("liquid-latex", months(3), months(6), Area.SKIN),
+  EYE_DROPS("eye-drops", Period.ofDays(28), Period.ofDays(28), Area.EYE),
+  SUNSCREEN("sunscreen", months(12), months(12), Area.SKIN),
+  /** Tools, brushes, disposables: nothing runs out unless the pack prints a date. */
+  UNDATED("undated", null, null, Area.SKIN);
+
+  private enum Area {
+    EYE,
+    SKIN
+  }
+
+  private final String code;
+  private final @Nullable Period cautious;
+  private final @Nullable Period usual;
+  private final Area area;
+
+  DateClass(String code, @Nullable Period cautious, @Nullable Period usual, Area area) {
+    this.code = code;
+    this.cautious = cautious;
+    this.usual = usual;
+    this.area = area;
+  }
+
+  @Override
+  public String code() {
+    return code;
+  }
+
+  /** How long a house of this school keeps it after opening; empty when the house sets no limit. */
+  public Optional<Period> limit(School school) {
+    return Optional.ofNullable(
+        switch (school) {
+          case CAUTIOUS -> cautious;
+          case USUAL -> usual;
+        });
+  }
+
+  /** Whether it is used at the eye and therefore replaced a little before its date. */
+  public boolean isForTheEye() {
+    return area == Area.EYE;
+  }
+
+  /**
+   * How long a sealed pack without a printed date lasts from the day it was made, or else bought;
+   * empty for what does not age. About 36 months, 24 for sunscreen and adhesives: from memory.
+   */
+  public Optional<Period> unopenedLife() {
+    return switch (this) {
+      case UNDATED -> Optional.empty();
+      case SUNSCREEN, ADHESIVE -> Optional.of(months(24));
+      default -> Optional.of(months(36));
+    };
+  }
+
+  private static Period months(int count) {
+    return Period.ofMonths(count);
+  }
+}

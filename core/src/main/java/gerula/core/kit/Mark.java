@@ -1,0 +1,26 @@
+package gerula.core.kit;
+
+import gerula.core.rule.Because;
+import gerula.core.rule.Code;
+
+/** One of the four marks: how urgent, and why. */
+public record Mark(State state, Because because) {
+
+  /** The three states of a mark, told by shape first and colour second. */
+  public enum State implements Code {
+    IN_ORDER("in-order"),
+    SOON("soon"),
+    STOP("stop");
+
+    private final String code;
+
+    State(String code) {
+      this.code = code;
+    }
+
+    @Override
+    public String code() {
+      return code;
+    }
+  }
+}

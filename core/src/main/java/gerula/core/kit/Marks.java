@@ -1,0 +1,144 @@
+package gerula.core.kit;
+
+import gerula.core.dates.Clock;
+import gerula.core.dates.UseBy;
+import gerula.core.rule.Because;
+import gerula.core.rule.HouseRules;
+import java.time.LocalDate;
+import java.util.Objects;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** The four marks of an item on one day, always told in this order. */
+public record Marks(Mark place, Mark date, Mark clean, Mark amount) {
+
+  /** From this many days before its use-by a thing is marked as running out soon. */
+  public static final int SOON_DAYS = 30;
+
+  /** At this share of a full pack and below, it is marked as low. Common practice. */
+  public static final double LOW_SHARE = 0.25;
+
+  /** What a mark can say. Closed: every one has its words on the screen. */
+  public sealed interface Says extends Because {}
+
+  /** It lies where it belongs. */
+  public record AtHome(UUID place) implements Says {
+    @Override
+    public String code() {
+      return "at-home";
+    }
+  }
+
+  /** It lies somewhere else than it belongs. */
+  public record Away(UUID now, @Nullable UUID home) implements Says {
+    @Override
+    public String code() {
+      return "away";
+    }
+  }
+
+  /** Nobody knows where it is. */
+  public record Nowhere(@Nullable UUID home) implements Says {
+    @Override
+    public String code() {
+      return "nowhere";
+    }
+  }
+
+  /** No clock runs. */
+  public record NoClock() implements Says {
+    @Override
+    public String code() {
+      return "no-clock";
+    }
+  }
+
+  /** It may be used up to and including this day. */
+  public record GoodUntil(LocalDate lastDay, Clock clock) implements Says {
+    @Override
+    public String code() {
+      return "good-until";
+    }
+  }
+
+  /** An eye product within its margin: replace it although the date has not come. */
+  public record ReplaceBy(LocalDate replaceBy, LocalDate lastDay, Clock clock) implements Says {
+    @Override
+    public String code() {
+      return "replace-by";
+    }
+  }
+
+  /** Its last day has passed. */
+  public record PastDate(LocalDate lastDay, Clock clock) implements Says {
+    @Override
+    public String code() {
+      return "past-date";
+    }
+  }
+
+  /** How clean it is. */
+  public record IsClean(Cleanliness cleanliness) implements Says {
+    @Override
+    public String code() {
+      return cleanliness.code();
+    }
+  }
+
+  /** What is left, as a share of a full pack. */
+  public record Left(double share) implements Says {
+    @Override
+    public String code() {
+      return "left";
+    }
+  }
+
+  public static Marks of(Item item, LocalDate today, HouseRules house) {
+    return new Marks(
+        placeMark(item), dateMark(item.useBy(house), today), cleanMark(item), amountMark(item));
+  }
+
+  private static Mark placeMark(Item item) {
+    if (item.now() == null) {
+      return new Mark(Mark.State.STOP, new Nowhere(item.home()));
+    }
+    return Objects.equals(item.now(), item.home())
+        ? new Mark(Mark.State.IN_ORDER, new AtHome(item.now()))
+        : new Mark(Mark.State.SOON, new Away(item.now(), item.home()));
+  }
+
+  private static Mark dateMark(UseBy useBy, LocalDate today) {
+    if (useBy.lastDay() == null) {
+      return new Mark(Mark.State.IN_ORDER, new NoClock());
+    }
+    Clock clock = useBy.clocks().getFirst().clock();
+    if (!useBy.isGoodOn(today)) {
+      return new Mark(Mark.State.STOP, new PastDate(useBy.lastDay(), clock));
+    }
+    if (useBy.isDueForReplacementOn(today)) {
+      return new Mark(Mark.State.SOON, new ReplaceBy(useBy.replaceBy(), useBy.lastDay(), clock));
+    }
+    Mark.State state =
+        useBy.isGoodOn(today.plusDays(SOON_DAYS)) ? Mark.State.IN_ORDER : Mark.State.SOON;
+    return new Mark(state, new GoodUntil(useBy.lastDay(), clock));
+  }
+
+  private static Mark cleanMark(Item item) {
+    Mark.State state =
+        switch (item.cleanliness()) {
+          case CLEAN -> Mark.State.IN_ORDER;
+          case DUE -> Mark.State.SOON;
+          case CONTAMINATED -> Mark.State.STOP;
+        };
+    return new Mark(state, new IsClean(item.cleanliness()));
+  }
+
+  private static Mark amountMark(Item item) {
+    double share = item.left().shareOf(item.product().content());
+    Mark.State state =
+        item.left().isNone()
+            ? Mark.State.STOP
+            : share <= LOW_SHARE ? Mark.State.SOON : Mark.State.IN_ORDER;
+    return new Mark(state, new Left(share));
+  }
+}

@@ -1,0 +1,91 @@
+package gerula.core.packing;
+
+import static gerula.core.kit.ProductClass.*;
+
+import gerula.core.kit.Product;
+import gerula.core.kit.ProductClass;
+import gerula.core.kit.Section;
+import gerula.core.kit.Trait;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+
+/** What is useless without what. Common practice. */
+public final class Companions {
+
+  /** Of these at least one has to come along. */
+  public record Group(Set<ProductClass> anyOf) {
+    public Group {
+      anyOf = java.util.Collections.unmodifiableSet(new TreeSet<>(anyOf));
+    }
+  }
+
+  private static final Set<Section> WORKED_FROM_THE_PALETTE =
+      EnumSet.of(Section.SKIN, Section.BASE, Section.BROWS, Section.EYES, Section.LIPS);
+
+  private Companions() {}
+
+  /** Every group of which one member has to come along with this product. */
+  public static List<Group> of(Product product) {
+    List<Group> groups = new ArrayList<>();
+    byClass(product.productClass(), groups);
+    byForm(product, groups);
+    return groups;
+  }
+
+  private static void byClass(ProductClass productClass, List<Group> groups) {
+    switch (productClass) {
+      case STRIP_LASHES -> add(groups, group(LASH_ADHESIVE), group(TWEEZERS), group(SCISSORS));
+      case CLUSTER_LASHES ->
+          add(groups, group(LASH_ADHESIVE), group(TWEEZERS), group(LINER_APPLICATOR));
+      case SKIN_ADHESIVE -> add(groups, group(ADHESIVE_REMOVER));
+      case GEL_LINER -> add(groups, group(LINER_BRUSH));
+      case LIQUID_LATEX -> add(groups, group(FACE_POWDER), group(ADHESIVE_REMOVER));
+      case RAZOR -> add(groups, group(SHAVING_FOAM), group(SHARPS_BOX));
+      case LASH_CURLER -> add(groups, group(CURLER_PADS));
+      case BRUSH_SET -> add(groups, group(CLEAN_HOLDER), group(DIRTY_HOLDER));
+      case CLIP_LIGHT, BATTERY_LIGHT, FAN -> add(groups, group(POWER_BANK, CHARGER));
+      default -> {}
+    }
+  }
+
+  private static void byForm(Product product, List<Group> groups) {
+    switch (product.form()) {
+      case MASCARA -> add(groups, group(WAND));
+      case SHARPENABLE_PENCIL -> add(groups, group(SHARPENER));
+      case ALCOHOL_ACTIVATED_PALETTE -> add(groups, group(ALCOHOL_99), group(BRUSH_SET));
+      case LIQUID_DIP_APPLICATOR -> {
+        if (product.productClass().section() == Section.LIPS) {
+          add(groups, group(LIP_APPLICATOR));
+        } else {
+          fromThePalette(product, groups);
+        }
+      }
+      case LOOSE_POWDER -> {
+        add(groups, group(PUFF, BRUSH_SET));
+        if (product.traits().contains(Trait.SHIMMER)) {
+          add(groups, group(MIXING_MEDIUM));
+        }
+      }
+      case CREAM, SETTING_CREAM, LIQUID_PUMP_OR_SQUEEZE, LIPSTICK_BULLET, STICK, BALM ->
+          fromThePalette(product, groups);
+      default -> {}
+    }
+  }
+
+  private static void fromThePalette(Product product, List<Group> groups) {
+    if (WORKED_FROM_THE_PALETTE.contains(product.productClass().section())) {
+      add(groups, group(WORKING_PALETTE), group(SPATULA));
+    }
+  }
+
+  private static Group group(ProductClass... anyOf) {
+    return new Group(Set.of(anyOf));
+  }
+
+  private static void add(List<Group> groups, Group... more) {
+    groups.addAll(List.of(more));
+  }
+}

@@ -1,0 +1,88 @@
+package gerula.core.packing;
+
+import gerula.core.booking.NeedKind;
+import gerula.core.kit.Trait;
+import gerula.core.quantity.Unit;
+import gerula.core.rule.Because;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.SortedSet;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** What is wrong or missing. Closed: every one has its words on the screen. */
+public sealed interface PackingFinding extends Because {
+
+  /**
+   * A need the kit cannot meet.
+   *
+   * @param faces whose need it is, in the booking's order; empty when the booking shares it
+   * @param depth the skin depth of the first face, when the need is for a shade
+   * @param shortThousandths how much is missing of a measured need, or pieces times 1000; null when
+   *     one shared thing is missing
+   * @param unit of what is missing, null when one shared thing is missing
+   * @param wanted traits it would have to have
+   * @param nearest what the kit has of that class and why it is not taken, at most {@value
+   *     #MOST_NEAREST}
+   */
+  record Gap(
+      NeedKind kind,
+      List<UUID> faces,
+      @Nullable Double depth,
+      @Nullable Long shortThousandths,
+      @Nullable Unit unit,
+      SortedSet<Trait> wanted,
+      List<Refused> nearest)
+      implements PackingFinding {
+
+    public static final int MOST_NEAREST = 5;
+
+    @Override
+    public String code() {
+      return "gap";
+    }
+  }
+
+  /** An item that would have served but for this. */
+  record Refused(UUID item, Refusal because) {}
+
+  /** Something would serve this booking if it did not run out before the last day. */
+  record RunsOutBefore(UUID item, LocalDate lastDay) implements PackingFinding {
+    @Override
+    public String code() {
+      return "runs-out-before";
+    }
+  }
+
+  /** It serves, but the kit has none with the trait that would suit the face better. */
+  record SecondBest(UUID item, NeedKind kind, UUID face, Trait trait) implements PackingFinding {
+    @Override
+    public String code() {
+      return "second-best";
+    }
+  }
+
+  /** A case on wheels was chosen for a way on which wheels do not roll. */
+  record WheelsOnLongCarry(UUID bag) implements PackingFinding {
+    @Override
+    public String code() {
+      return "wheels-on-long-carry";
+    }
+  }
+
+  /** A bag would weigh more than it may. */
+  record OverHeavy(UUID bag, long grams, long greatestGrams) implements PackingFinding {
+    @Override
+    public String code() {
+      return "over-heavy";
+    }
+  }
+
+  /** There are faces and a list, but no bag to put it in. */
+  record NoBag() implements PackingFinding {
+    @Override
+    public String code() {
+      return "no-bag";
+    }
+  }
+}

@@ -1,0 +1,56 @@
+package gerula.core.packing;
+
+import gerula.core.booking.Booking;
+import gerula.core.kit.Item;
+import gerula.core.kit.PlaceTree;
+import gerula.core.quantity.Mass;
+import gerula.core.rule.HouseRules;
+import java.util.Collection;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+
+/**
+ * What goes along on a booking, why, and what is missing.
+ *
+ * @param lines in the order of the work
+ * @param findings gaps first
+ */
+public record PackingList(List<PackingLine> lines, List<PackingFinding> findings) {
+
+  /**
+   * What the list is computed from. The same facts give the same list, in whatever order the kit is
+   * told.
+   *
+   * @param bags chosen for the booking, the preferred first; may be empty
+   * @param packed items the artist has already put in a bag: they stay on the list
+   */
+  public record Facts(
+      Booking booking,
+      Collection<Item> kit,
+      PlaceTree places,
+      List<UUID> bags,
+      Set<UUID> packed,
+      HouseRules house) {}
+
+  public PackingList {
+    lines = List.copyOf(lines);
+    findings = List.copyOf(findings);
+  }
+
+  public static PackingList of(Facts facts) {
+    return new ListBuilder(facts).build();
+  }
+
+  public List<PackingFinding.Gap> gaps() {
+    return findings.stream()
+        .filter(PackingFinding.Gap.class::isInstance)
+        .map(PackingFinding.Gap.class::cast)
+        .toList();
+  }
+
+  /** All packs on the list together, without the bags. */
+  public Mass mass() {
+    return Mass.sum(lines.stream().map(line -> line.item().mass()));
+  }
+}

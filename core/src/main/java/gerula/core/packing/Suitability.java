@@ -1,0 +1,176 @@
+package gerula.core.packing;
+
+import gerula.core.booking.Booking;
+import gerula.core.booking.Face;
+import gerula.core.booking.Need;
+import gerula.core.booking.SkinType;
+import gerula.core.dates.UseBy;
+import gerula.core.kit.Cleanliness;
+import gerula.core.kit.Item;
+import gerula.core.kit.ProductClass;
+import gerula.core.kit.Sensitivity;
+import gerula.core.kit.Trait;
+import gerula.core.quantity.Unit;
+import gerula.core.rule.HouseRules;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Which items may be taken for whom.
+ *
+ * <p>An item that is useless without its companions may only be taken when they may be taken too.
+ * So a missing companion is a gap of the need itself, and a new item can never open a gap by being
+ * chosen over one that was complete.
+ */
+final class Suitability {
+
+  private static final Sensitivity FRAGRANCE = new Sensitivity("fragrance");
+
+  private final Booking booking;
+  private final Map<ProductClass, List<Item>> byClass = new EnumMap<>(ProductClass.class);
+  private final Map<UUID, UseBy> useBys = new HashMap<>();
+  private final Map<FaceItem, Optional<Refusal>> known = new HashMap<>();
+  private final Set<FaceItem> beingAsked = new HashSet<>();
+
+  private record FaceItem(@Nullable UUID face, UUID item) {}
+
+  Suitability(Booking booking, Collection<Item> kit, HouseRules house) {
+    this.booking = booking;
+    kit.stream()
+        .filter(item -> !item.isDiscarded())
+        .sorted(Item.BY_ID)
+        .forEach(
+            item -> {
+              byClass
+                  .computeIfAbsent(item.product().productClass(), _ -> new ArrayList<>())
+                  .add(item);
+              useBys.put(item.id(), item.useBy(house));
+            });
+  }
+
+  /** Everything of these classes that is still in the kit, in a fixed order. */
+  List<Item> ofClasses(Collection<ProductClass> classes) {
+    return classes.stream()
+        .sorted()
+        .flatMap(one -> byClass.getOrDefault(one, List.of()).stream())
+        .toList();
+  }
+
+  UseBy useBy(Item item) {
+    return useBys.get(item.id());
+  }
+
+  /** The first reason not to take this item for this need; empty when it may be taken. */
+  Optional<Refusal> refusal(Need need, Item item) {
+    return wrongKind(need, item).or(() -> refusal(need.face(), item));
+  }
+
+  private static Optional<Refusal> wrongKind(Need need, Item item) {
+    Set<Trait> traits = item.product().traits();
+    boolean isCounted = item.left().unit() == Unit.PIECE;
+    boolean fitsUnit =
+        switch (need.amount()) {
+          case Need.Shared() -> true;
+          case Need.Measured _ -> !isCounted;
+          case Need.Counted _ -> isCounted;
+        };
+    if (!fitsUnit) {
+      return Optional.of(new Refusal.OtherUnit(item.left().unit()));
+    }
+    if (!suitsDepth(need.depth(), item.product().depth())) {
+      return Optional.of(new Refusal.WrongDepth(item.product().depth(), need.depth().depth()));
+    }
+    Optional<Refusal> lacking =
+        need.must().stream()
+            .sorted()
+            .filter(trait -> !traits.contains(trait))
+            .findFirst()
+            .map(Refusal.Lacks::new);
+    return lacking.or(
+        () ->
+            need.avoid().stream()
+                .sorted()
+                .filter(traits::contains)
+                .findFirst()
+                .map(Refusal.KeptAway::new));
+  }
+
+  private static boolean suitsDepth(Need.@Nullable DepthWanted wanted, @Nullable Double depth) {
+    return wanted == null || depth == null || Math.abs(depth - wanted.depth()) <= wanted.reach();
+  }
+
+  /** The first reason not to use this item on this face; null means for the booking as a whole. */
+  Optional<Refusal> refusal(@Nullable Face face, Item item) {
+    FaceItem key = new FaceItem(face == null ? null : face.id(), item.id());
+    Optional<Refusal> answer = known.get(key);
+    if (answer != null) {
+      return answer;
+    }
+    if (!beingAsked.add(key)) {
+      // Two things that need each other: each may come if the other may.
+      return Optional.empty();
+    }
+    answer = unfit(face, item).or(() -> withoutCompanion(face, item));
+    beingAsked.remove(key);
+    known.put(key, answer);
+    return answer;
+  }
+
+  private Optional<Refusal> unfit(@Nullable Face face, Item item) {
+    if (item.isPersonal()) {
+      return Optional.of(new Refusal.Personal());
+    }
+    if (face != null) {
+      Optional<Refusal> conflict = conflict(face, item);
+      if (conflict.isPresent()) {
+        return conflict;
+      }
+    }
+    if (item.cleanliness() == Cleanliness.CONTAMINATED) {
+      return Optional.of(new Refusal.Contaminated());
+    }
+    if (item.left().isNone()) {
+      return Optional.of(new Refusal.UsedUp());
+    }
+    if (item.now() == null) {
+      return Optional.of(new Refusal.Nowhere());
+    }
+    UseBy useBy = useBy(item);
+    return useBy.isGoodOn(booking.lastDay())
+        ? Optional.empty()
+        : Optional.of(new Refusal.RunsOut(useBy.lastDay()));
+  }
+
+  private static Optional<Refusal> conflict(Face face, Item item) {
+    Set<Sensitivity> notBorne = new TreeSet<>(face.sensitivities());
+    if (face.skinType() == SkinType.SENSITIVE) {
+      notBorne.add(FRAGRANCE);
+    }
+    return notBorne.stream()
+        .filter(item.product().contains()::contains)
+        .findFirst()
+        .map(sensitivity -> new Refusal.Conflict(sensitivity.name()));
+  }
+
+  private Optional<Refusal> withoutCompanion(@Nullable Face face, Item item) {
+    return Companions.of(item.product()).stream()
+        .filter(group -> companions(face, group).isEmpty())
+        .findFirst()
+        .map(group -> new Refusal.WithoutCompanion(new TreeSet<>(group.anyOf())));
+  }
+
+  /** Members of the group that may be used on this face. */
+  List<Item> companions(@Nullable Face face, Companions.Group group) {
+    return ofClasses(group.anyOf()).stream().filter(item -> refusal(face, item).isEmpty()).toList();
+  }
+}

@@ -1,0 +1,35 @@
+package gerula.core.rule;
+
+import java.util.Arrays;
+import java.util.Optional;
+
+/** A word of the trade with a stable spelling for files, database and API. */
+public interface Code {
+
+  /** Lower case, words joined by hyphens; never changes once published. */
+  String code();
+
+  /** The constant spelt this way, if the list has one. */
+  static <E extends Enum<E> & Code> Optional<E> find(Class<E> list, String code) {
+    return Arrays.stream(list.getEnumConstants()).filter(e -> e.code().equals(code)).findFirst();
+  }
+
+  /**
+   * The constant spelt this way.
+   *
+   * @throws IllegalArgumentException when the list has none
+   */
+  static <E extends Enum<E> & Code> E of(Class<E> list, String code) {
+    return find(list, code)
+        .orElseThrow(
+            () ->
+                new IllegalArgumentException(
+                    "There is no "
+                        + list.getSimpleName()
+                        + " \""
+                        + code
+                        + "\"; there are "
+                        + Arrays.stream(list.getEnumConstants()).map(Code::code).toList()
+                        + "."));
+  }
+}

@@ -1,0 +1,172 @@
+package gerula.core.packing;
+
+import gerula.core.booking.Booking;
+import gerula.core.booking.Concern;
+import gerula.core.booking.Condition;
+import gerula.core.booking.Face;
+import gerula.core.booking.Service;
+import gerula.core.booking.SkinType;
+import gerula.core.dates.PackDates;
+import gerula.core.kit.Cleanliness;
+import gerula.core.kit.Form;
+import gerula.core.kit.Item;
+import gerula.core.kit.Place;
+import gerula.core.kit.PlaceKind;
+import gerula.core.kit.PlaceTree;
+import gerula.core.kit.Product;
+import gerula.core.kit.ProductClass;
+import gerula.core.kit.Section;
+import gerula.core.kit.Sensitivity;
+import gerula.core.kit.Trait;
+import gerula.core.quantity.Mass;
+import gerula.core.quantity.Quantity;
+import gerula.core.quantity.Unit;
+import gerula.core.rule.HouseRules;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
+
+/** Invented kits and bookings: any mixture the rules have to stand, the same for the same seed. */
+public final class RandomKits {
+
+  private static final LocalDate TODAY = LocalDate.of(2031, 4, 14);
+  private static final List<String> SENSITIVITIES =
+      new TreeSet<>(Sensitivity.KNOWN).stream().toList();
+  private static final Set<Section> COUNTED =
+      EnumSet.of(Section.DISPOSABLES, Section.BRUSHES, Section.TOOLS, Section.LASHES);
+
+  private final RandomGenerator random;
+  private final UUID bag;
+
+  public RandomKits(long seed) {
+    random = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
+    bag = id();
+  }
+
+  /** A kit of so many items and a booking of so many faces. */
+  public PackingList.Facts facts(int items, int faces) {
+    List<Item> kit = new ArrayList<>();
+    for (int i = 0; i < items; i++) {
+      kit.add(item());
+    }
+    return new PackingList.Facts(
+        booking(faces), kit, places(), List.of(bag), Set.of(), HouseRules.USUAL);
+  }
+
+  public PlaceTree places() {
+    return new PlaceTree(
+        List.of(
+            new Place(
+                bag,
+                null,
+                "case",
+                PlaceKind.CASE,
+                true,
+                1,
+                500,
+                350,
+                250,
+                new Mass(3000),
+                null,
+                null)));
+  }
+
+  public Booking booking(int faces) {
+    LocalDate first = TODAY.plusDays(random.nextInt(40));
+    List<Face> list = new ArrayList<>();
+    for (int i = 0; i < faces; i++) {
+      list.add(face(i));
+    }
+    return new Booking(
+        id(), "job", first, first.plusDays(random.nextInt(10)), some(Condition.class, 0.2), list);
+  }
+
+  private Face face(int number) {
+    Set<Sensitivity> sensitivities = new TreeSet<>();
+    if (random.nextInt(3) == 0) {
+      sensitivities.add(new Sensitivity(oneOf(SENSITIVITIES)));
+    }
+    return new Face(
+        id(),
+        "face " + number,
+        1 + random.nextInt(19) / 2.0,
+        oneOf(List.of(SkinType.values())),
+        some(Concern.class, 0.3),
+        sensitivities,
+        some(Service.class, 0.7));
+  }
+
+  /** One item of any class, in any state. */
+  public Item item() {
+    Product product = product();
+    LocalDate opened = random.nextInt(4) == 0 ? null : TODAY.minusDays(random.nextInt(900));
+    LocalDate printed = random.nextInt(4) == 0 ? TODAY.plusDays(random.nextInt(800) - 100) : null;
+    long whole = product.content().thousandths();
+    long left = random.nextInt(12) == 0 ? 0 : 1 + random.nextLong(whole);
+    Quantity amount =
+        product.content().unit() == Unit.PIECE
+            ? Quantity.pieces(Math.ceilDiv(left, 1000L))
+            : new Quantity(left, product.content().unit());
+    return new Item(
+        id(),
+        product,
+        new PackDates(null, TODAY.minusDays(900), opened, printed, null),
+        amount,
+        bag,
+        random.nextInt(20) == 0 ? null : bag,
+        random.nextInt(15) == 0 ? Cleanliness.CONTAMINATED : Cleanliness.CLEAN,
+        random.nextInt(15) == 0,
+        random.nextInt(15) == 0);
+  }
+
+  private Product product() {
+    ProductClass productClass = oneOf(List.of(ProductClass.values()));
+    boolean counted = COUNTED.contains(productClass.section());
+    Unit unit = counted && random.nextInt(20) > 0 ? Unit.PIECE : Unit.ML;
+    Quantity content =
+        unit == Unit.PIECE
+            ? Quantity.pieces(1 + random.nextInt(200))
+            : Quantity.millilitres(1 + random.nextInt(60));
+    Set<Sensitivity> contains = new TreeSet<>();
+    if (random.nextInt(4) == 0) {
+      contains.add(new Sensitivity(oneOf(SENSITIVITIES)));
+    }
+    return new Product(
+        id(),
+        "maker",
+        "thing",
+        "shade",
+        productClass,
+        oneOf(Arrays.asList(Form.values())),
+        content,
+        productClass.section() == Section.BASE ? 1 + random.nextInt(19) / 2.0 : null,
+        some(Trait.class, 0.2),
+        contains,
+        null);
+  }
+
+  private <E extends Enum<E>> Set<E> some(Class<E> list, double share) {
+    Set<E> chosen = EnumSet.noneOf(list);
+    for (E one : list.getEnumConstants()) {
+      if (random.nextDouble() < share) {
+        chosen.add(one);
+      }
+    }
+    return chosen;
+  }
+
+  private <T> T oneOf(List<T> list) {
+    return list.get(random.nextInt(list.size()));
+  }
+
+  private UUID id() {
+    return new UUID(random.nextLong(), random.nextLong());
+  }
+}
