@@ -75,11 +75,6 @@ public enum NeedKind implements Code {
             .orElseThrow();
   }
 
-  @Override
-  public String code() {
-    return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
-  }
-
   /** Any of these serves. */
   public Set<ProductClass> classes() {
     return classes;

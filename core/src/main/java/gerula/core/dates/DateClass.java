@@ -12,50 +12,43 @@ import org.jspecify.annotations.Nullable;
  * <p>The limits are common practice, not law; a pack's own dates may be shorter and then win.
  */
 public enum DateClass implements Code {
-  MASCARA("mascara", months(2), months(3), Area.EYE),
-  BROW_GEL("brow-gel", months(2), months(3), Area.EYE),
-  LIQUID_LINER("liquid-liner", months(2), months(3), Area.EYE),
-  EYE_CREAM("eye-cream", months(2), months(3), Area.EYE),
-  GEL_LINER("gel-liner", months(6), months(12), Area.EYE),
-  CREAM_SHADOW("cream-shadow", months(6), months(12), Area.EYE),
-  FOUNDATION("foundation", months(6), months(12), Area.SKIN),
-  CONCEALER("concealer", months(6), months(12), Area.SKIN),
-  PRIMER("primer", months(6), months(12), Area.SKIN),
-  MOISTURISER("moisturiser", months(6), months(12), Area.SKIN),
-  CREAM_COLOUR("cream-colour", months(6), months(12), Area.SKIN),
-  LIP_COLOUR("lip-colour", months(12), months(12), Area.SKIN),
-  LIP_BALM("lip-balm", months(12), months(12), Area.SKIN),
-  PRESSED_POWDER("pressed-powder", months(12), months(24), Area.SKIN),
-  LOOSE_POWDER("loose-powder", months(12), months(24), Area.SKIN),
-  PENCIL("pencil", months(12), months(24), Area.SKIN),
-  BODY("body", months(12), months(24), Area.SKIN),
-  ADHESIVE("adhesive", months(6), months(12), Area.SKIN),
-  LIQUID_LATEX("liquid-latex", months(3), months(6), Area.SKIN),
-  EYE_DROPS("eye-drops", Period.ofDays(28), Period.ofDays(28), Area.EYE),
-  SUNSCREEN("sunscreen", months(12), months(12), Area.SKIN),
+  MASCARA(months(2), months(3), Area.EYE),
+  BROW_GEL(months(2), months(3), Area.EYE),
+  LIQUID_LINER(months(2), months(3), Area.EYE),
+  EYE_CREAM(months(2), months(3), Area.EYE),
+  GEL_LINER(months(6), months(12), Area.EYE),
+  CREAM_SHADOW(months(6), months(12), Area.EYE),
+  FOUNDATION(months(6), months(12), Area.SKIN),
+  CONCEALER(months(6), months(12), Area.SKIN),
+  PRIMER(months(6), months(12), Area.SKIN),
+  MOISTURISER(months(6), months(12), Area.SKIN),
+  CREAM_COLOUR(months(6), months(12), Area.SKIN),
+  LIP_COLOUR(months(12), months(12), Area.SKIN),
+  LIP_BALM(months(12), months(12), Area.SKIN),
+  PRESSED_POWDER(months(12), months(24), Area.SKIN),
+  LOOSE_POWDER(months(12), months(24), Area.SKIN),
+  PENCIL(months(12), months(24), Area.SKIN),
+  BODY(months(12), months(24), Area.SKIN),
+  ADHESIVE(months(6), months(12), Area.SKIN),
+  LIQUID_LATEX(months(3), months(6), Area.SKIN),
+  EYE_DROPS(Period.ofDays(28), Period.ofDays(28), Area.EYE),
+  SUNSCREEN(months(12), months(12), Area.SKIN),
   /** Tools, brushes, disposables: nothing runs out unless the pack prints a date. */
-  UNDATED("undated", null, null, Area.SKIN);
+  UNDATED(null, null, Area.SKIN);
 
   private enum Area {
     EYE,
     SKIN
   }
 
-  private final String code;
   private final @Nullable Period cautious;
   private final @Nullable Period usual;
   private final Area area;
 
-  DateClass(String code, @Nullable Period cautious, @Nullable Period usual, Area area) {
-    this.code = code;
+  DateClass(@Nullable Period cautious, @Nullable Period usual, Area area) {
     this.cautious = cautious;
     this.usual = usual;
     this.area = area;
-  }
-
-  @Override
-  public String code() {
-    return code;
   }
 
   /** How long a house of this school keeps it after opening; empty when the house sets no limit. */

@@ -4,48 +4,37 @@ import gerula.core.rule.Code;
 
 /** What a thing physically is. It decides how it may be shared, decanted, dated and carried. */
 public enum Form implements Code {
-  PRESSED_POWDER("pressed-powder"),
-  LOOSE_POWDER("loose-powder"),
-  CREAM("cream"),
-  SETTING_CREAM("setting-cream"),
-  LIQUID_PUMP_OR_SQUEEZE("liquid-pump-or-squeeze"),
-  LIQUID_DIP_APPLICATOR("liquid-dip-applicator"),
-  MASCARA("mascara"),
-  LIPSTICK_BULLET("lipstick-bullet"),
-  STICK("stick"),
-  SHARPENABLE_PENCIL("sharpenable-pencil"),
-  TWIST_UP_PENCIL("twist-up-pencil"),
-  FELT_TIP_PEN("felt-tip-pen"),
-  BALM("balm"),
-  THIN_SPRAY("thin-spray"),
-  STICKY_SPRAY("sticky-spray"),
-  AEROSOL("aerosol"),
-  ALCOHOL_ACTIVATED_PALETTE("alcohol-activated-palette"),
-  WATER_ACTIVATED_PAINT("water-activated-paint"),
-  ADHESIVE("adhesive"),
-  LATEX_OR_SILICONE("latex-or-silicone"),
-  LASHES("lashes"),
-  BRUSH_SYNTHETIC("brush-synthetic"),
-  BRUSH_NATURAL("brush-natural"),
-  BRUSH_DUO_FIBRE("brush-duo-fibre"),
-  FOAM_SPONGE("foam-sponge"),
-  SINGLE_USE("single-use"),
-  FABRIC_PUFF("fabric-puff"),
-  METAL_TOOL("metal-tool"),
-  SHARPENER("sharpener"),
-  ELECTRICAL_TOOL("electrical-tool"),
-  TEXTILE("textile"),
-  MEDICATED_DROPS("medicated-drops"),
-  OTHER("other");
-
-  private final String code;
-
-  Form(String code) {
-    this.code = code;
-  }
-
-  @Override
-  public String code() {
-    return code;
-  }
+  PRESSED_POWDER,
+  LOOSE_POWDER,
+  CREAM,
+  SETTING_CREAM,
+  LIQUID_PUMP_OR_SQUEEZE,
+  LIQUID_DIP_APPLICATOR,
+  MASCARA,
+  LIPSTICK_BULLET,
+  STICK,
+  SHARPENABLE_PENCIL,
+  TWIST_UP_PENCIL,
+  FELT_TIP_PEN,
+  BALM,
+  THIN_SPRAY,
+  STICKY_SPRAY,
+  AEROSOL,
+  ALCOHOL_ACTIVATED_PALETTE,
+  WATER_ACTIVATED_PAINT,
+  ADHESIVE,
+  LATEX_OR_SILICONE,
+  LASHES,
+  BRUSH_SYNTHETIC,
+  BRUSH_NATURAL,
+  BRUSH_DUO_FIBRE,
+  FOAM_SPONGE,
+  SINGLE_USE,
+  FABRIC_PUFF,
+  METAL_TOOL,
+  SHARPENER,
+  ELECTRICAL_TOOL,
+  TEXTILE,
+  MEDICATED_DROPS,
+  OTHER
 }

@@ -8,19 +8,8 @@ public record Mark(State state, Because because) {
 
   /** The three states of a mark, told by shape first and colour second. */
   public enum State implements Code {
-    IN_ORDER("in-order"),
-    SOON("soon"),
-    STOP("stop");
-
-    private final String code;
-
-    State(String code) {
-      this.code = code;
-    }
-
-    @Override
-    public String code() {
-      return code;
-    }
+    IN_ORDER,
+    SOON,
+    STOP
   }
 }

@@ -5,20 +5,9 @@ import gerula.core.rule.Code;
 /** How a thing looks from above. */
 public enum Outline implements Code {
   /** Pots, pans and standing bottles. */
-  ROUND("round"),
+  ROUND,
   /** Pencils, tubes and brushes lying down. */
-  LONG("long"),
+  LONG,
   /** Palettes, boxes, pouches. */
-  FLAT("flat");
-
-  private final String code;
-
-  Outline(String code) {
-    this.code = code;
-  }
-
-  @Override
-  public String code() {
-    return code;
-  }
+  FLAT
 }

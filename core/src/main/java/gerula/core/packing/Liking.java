@@ -4,14 +4,20 @@ import gerula.core.booking.Need;
 import gerula.core.dates.UseBy;
 import gerula.core.kit.Cleanliness;
 import gerula.core.kit.Item;
+import gerula.core.kit.Trait;
 import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
 
 /** Which of several items that would do is liked best for a need. */
 final class Liking {
+
+  private static final Set<Trait> SPECIAL =
+      EnumSet.of(
+          Trait.GREEN_CORRECTOR, Trait.PEACH_CORRECTOR, Trait.ORANGE_CORRECTOR, Trait.SHIMMER);
 
   private final Suitability suitability;
   private final LocalDate lastDay;
@@ -33,13 +39,14 @@ final class Liking {
   }
 
   /**
-   * Most liked first: packed already, what the face prefers, the nearest shade, on the list anyway
-   * (carry less), holds enough alone, clean, beyond no margin, opened before sealed, ends first
-   * (use first), lies in a bag already.
+   * Most liked first: packed already, what the face prefers, nothing special unasked, the nearest
+   * shade, on the list anyway (carry less), holds enough alone, clean, beyond no margin, opened
+   * before sealed, ends first (use first), lies in a bag already.
    */
   Comparator<Item> mostLikedFirst(Need need) {
     return Comparator.<Item, Boolean>comparing(item -> !packed.contains(item.id()))
         .thenComparingLong(item -> preferencesUnmet(need, item))
+        .thenComparingLong(item -> specialsUnasked(need, item))
         .thenComparingDouble(item -> distance(need, item))
         .thenComparing(item -> !isOnTheList.test(item))
         .thenComparing(item -> !coversAlone(need, item))
@@ -65,6 +72,14 @@ final class Liking {
 
   static long preferencesUnmet(Need need, Item item) {
     return need.prefer().stream().filter(t -> !item.product().traits().contains(t)).count();
+  }
+
+  /** A green primer or a shimmer powder is for those who ask for it. */
+  private static long specialsUnasked(Need need, Item item) {
+    return item.product().traits().stream()
+        .filter(SPECIAL::contains)
+        .filter(trait -> !need.must().contains(trait) && !need.prefer().contains(trait))
+        .count();
   }
 
   private static double distance(Need need, Item item) {

@@ -80,8 +80,10 @@ public record Quantity(long thousandths, Unit unit) implements Comparable<Quanti
     return whole.isNone() ? 0 : (double) thousandths / whole.thousandths;
   }
 
+  /** As a decimal without trailing zeros, never in powers of ten. */
   public BigDecimal amount() {
-    return BigDecimal.valueOf(thousandths, 3).stripTrailingZeros();
+    BigDecimal amount = BigDecimal.valueOf(thousandths, 3).stripTrailingZeros();
+    return amount.scale() < 0 ? amount.setScale(0) : amount;
   }
 
   /** Rounded to whole units in the given direction: nobody packs half a wand. */

@@ -5,20 +5,9 @@ import gerula.core.rule.Code;
 /** The unit in which a product's content is counted. */
 public enum Unit implements Code {
   /** Millilitres. */
-  ML("ml"),
+  ML,
   /** Grams of content, without the pack. */
-  G("g"),
+  G,
   /** Whole pieces: wands, sponges, sheets, brushes. */
-  PIECE("piece");
-
-  private final String code;
-
-  Unit(String code) {
-    this.code = code;
-  }
-
-  @Override
-  public String code() {
-    return code;
-  }
+  PIECE
 }

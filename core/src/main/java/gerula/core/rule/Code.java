@@ -1,13 +1,16 @@
 package gerula.core.rule;
 
 import java.util.Arrays;
+import java.util.Locale;
 import java.util.Optional;
 
 /** A word of the trade with a stable spelling for files, database and API. */
 public interface Code {
 
-  /** Lower case, words joined by hyphens; never changes once published. */
-  String code();
+  /** The constant's name in lower case, words joined by hyphens; never changes once published. */
+  default String code() {
+    return ((Enum<?>) this).name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
 
   /** The constant spelt this way, if the list has one. */
   static <E extends Enum<E> & Code> Optional<E> find(Class<E> list, String code) {

@@ -1,0 +1,17 @@
+package gerula.app;
+
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
+import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
+
+/** Starts Gerula. */
+// Who may sign in stands in the accounts; Spring's own list of users would be a second one.
+@SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
+@ConfigurationPropertiesScan
+public class GerulaApplication {
+
+  public static void main(String[] arguments) {
+    SpringApplication.run(GerulaApplication.class, arguments);
+  }
+}

@@ -1,0 +1,54 @@
+package gerula.app.archive;
+
+import gerula.app.platform.GerulaSettings;
+import gerula.app.platform.signin.Accounts;
+import gerula.app.platform.workspace.SignedIn;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Signs the demo's artist up and reads her workspace in, the first time the demo is asked for. */
+@Component
+class DemoWorkspace implements ApplicationRunner {
+
+  private static final Logger LOG = LoggerFactory.getLogger(DemoWorkspace.class);
+
+  /** Made up, and known to everybody who can read this: the demo listens on loopback only. */
+  private static final String EMAIL = "wren@gerula.example";
+
+  private static final String PASSPHRASE = "harbour-lamp-and-tide";
+
+  private final GerulaSettings settings;
+  private final Accounts accounts;
+  private final WorkspaceImport imports;
+  private final JsonMapper json;
+
+  DemoWorkspace(
+      GerulaSettings settings, Accounts accounts, WorkspaceImport imports, JsonMapper json) {
+    this.settings = settings;
+    this.accounts = accounts;
+    this.imports = imports;
+    this.json = json;
+  }
+
+  @Override
+  public void run(ApplicationArguments arguments) throws Exception {
+    if (settings.demo() == null) {
+      return;
+    }
+    SignedIn wren = accounts.find(EMAIL).orElseGet(() -> accounts.signUp(EMAIL, PASSPHRASE));
+    if (!imports.canReadInto(wren)) {
+      return;
+    }
+    Path file = settings.demo().resolve("workspace.json");
+    WorkspaceArchive archive = json.readValue(Files.readString(file), WorkspaceArchive.class);
+    imports.read(wren, UUID.randomUUID(), archive, true);
+    LOG.info("Read the demo workspace: {} items", archive.items().size());
+  }
+}

@@ -1,0 +1,72 @@
+package gerula.app.booking;
+
+import gerula.app.booking.BookingRecords.BookingView;
+import gerula.app.platform.workspace.SignedIn;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Bookings over HTTP. */
+@RestController
+class BookingController {
+
+  private final Bookings bookings;
+
+  BookingController(Bookings bookings) {
+    this.bookings = bookings;
+  }
+
+  /** A new booking, its id made by the client. */
+  record AddBooking(@NotNull UUID actId, @NotNull UUID id, @NotNull @Valid BookingDraft booking) {}
+
+  /** A booking as it shall be, and the version that was read. */
+  record EditBooking(@NotNull UUID actId, int version, @NotNull @Valid BookingDraft booking) {}
+
+  /** Taking it off the books. */
+  record CallOff(@NotNull UUID actId) {}
+
+  @GetMapping("/api/bookings")
+  List<BookingView> all(@AuthenticationPrincipal SignedIn who) {
+    return bookings.all(who);
+  }
+
+  @GetMapping("/api/bookings/{id}")
+  BookingView one(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+    return bookings.one(who, id);
+  }
+
+  @PostMapping("/api/bookings")
+  @ResponseStatus(HttpStatus.CREATED)
+  BookingView add(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody AddBooking asked) {
+    bookings.add(who, asked.actId(), asked.id(), asked.booking());
+    return bookings.one(who, asked.id());
+  }
+
+  @PutMapping("/api/bookings/{id}")
+  BookingView edit(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody EditBooking asked) {
+    bookings.edit(who, asked.actId(), id, asked.version(), asked.booking());
+    return bookings.one(who, id);
+  }
+
+  @PostMapping("/api/bookings/{id}/call-off")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void callOff(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody CallOff asked) {
+    bookings.callOff(who, asked.actId(), id);
+  }
+}

@@ -1,0 +1,74 @@
+package gerula.app.booking;
+
+import gerula.app.platform.errors.Faults;
+import gerula.core.booking.Booking;
+import gerula.core.booking.Condition;
+import gerula.core.booking.Face;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A booking as somebody describes it.
+ *
+ * @param callTime local time of the first day, null when it is not known yet
+ * @param location where it is, in words
+ * @param bags places that are carried along, the preferred first
+ * @param faces in order of priority
+ */
+public record BookingDraft(
+    @NotBlank(message = "A booking has a title.")
+        @Size(max = 120, message = "A title has at most 120 characters.")
+        String title,
+    @NotNull(message = "Say which day it begins.") LocalDate firstDay,
+    @NotNull(message = "Say which day it ends.") LocalDate lastDay,
+    @Nullable LocalTime callTime,
+    @NotNull(message = "Write where it is, or leave it empty.")
+        @Size(max = 200, message = "A place has at most 200 characters.")
+        String location,
+    @NotNull Set<Condition> conditions,
+    @NotNull @Size(max = 10, message = "At most 10 bags go along.") List<UUID> bags,
+    @NotNull @Size(max = 100, message = "A booking has at most 100 faces.") @Valid
+        List<FaceDraft> faces) {
+
+  private static final LocalDate EARLIEST = LocalDate.of(2000, 1, 1);
+  private static final LocalDate LATEST = LocalDate.of(2199, 12, 31);
+
+  /**
+   * The core's booking.
+   *
+   * @throws gerula.app.platform.errors.Refused when anything is wrong, with every fault
+   */
+  public Booking toBooking(UUID id, Faults faults) {
+    List<Face> built = new ArrayList<>();
+    Set<UUID> ids = new HashSet<>();
+    for (int i = 0; i < faces.size(); i++) {
+      String path = "booking.faces[" + i + "].";
+      faces.get(i).toFace(faults, path).ifPresent(built::add);
+      faults.unless(ids.add(faces.get(i).id()), path + "id", "twice", "This face is there twice.");
+    }
+    for (LocalDate day : List.of(firstDay, lastDay)) {
+      faults.unless(
+          !day.isBefore(EARLIEST) && !day.isAfter(LATEST),
+          day.equals(firstDay) ? "booking.firstDay" : "booking.lastDay",
+          "out-of-range",
+          "A day lies between " + EARLIEST + " and " + LATEST + ", but this is " + day + ".");
+    }
+    Optional<Booking> booking =
+        faults.build(
+            "booking.lastDay",
+            () -> new Booking(id, title.strip(), firstDay, lastDay, conditions, built));
+    faults.refuseIfAny();
+    return booking.orElseThrow();
+  }
+}

@@ -1,0 +1,89 @@
+package gerula.app.booking;
+
+import gerula.core.booking.Concern;
+import gerula.core.booking.Condition;
+import gerula.core.booking.Face;
+import gerula.core.booking.Service;
+import gerula.core.booking.SkinType;
+import gerula.core.kit.Sensitivity;
+import gerula.core.rule.Code;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** What the bookings' addresses answer with. */
+public final class BookingRecords {
+
+  private BookingRecords() {}
+
+  /** How far a booking has come. */
+  public enum Stage implements Code {
+    PLANNED,
+    AWAY,
+    BACK
+  }
+
+  /** A face. */
+  public record FaceView(
+      UUID id,
+      String name,
+      double depth,
+      SkinType skinType,
+      List<Concern> concerns,
+      List<String> sensitivities,
+      List<Service> services) {}
+
+  /** A booking with its faces in order of priority. */
+  public record BookingView(
+      UUID id,
+      String title,
+      LocalDate firstDay,
+      LocalDate lastDay,
+      @Nullable LocalTime callTime,
+      String location,
+      List<Condition> conditions,
+      List<UUID> bags,
+      List<FaceView> faces,
+      Stage stage,
+      @Nullable Instant departedAt,
+      @Nullable Instant backAt,
+      int version) {}
+
+  public static BookingView view(StoredBooking stored) {
+    return new BookingView(
+        stored.booking().id(),
+        stored.booking().title(),
+        stored.booking().firstDay(),
+        stored.booking().lastDay(),
+        stored.callTime(),
+        stored.location(),
+        stored.booking().conditions().stream().sorted().toList(),
+        stored.bags(),
+        stored.booking().faces().stream().map(BookingRecords::view).toList(),
+        stage(stored),
+        stored.departedAt(),
+        stored.backAt(),
+        stored.version());
+  }
+
+  private static Stage stage(StoredBooking stored) {
+    if (stored.backAt() != null) {
+      return Stage.BACK;
+    }
+    return stored.departedAt() != null ? Stage.AWAY : Stage.PLANNED;
+  }
+
+  private static FaceView view(Face face) {
+    return new FaceView(
+        face.id(),
+        face.name(),
+        face.depth(),
+        face.skinType(),
+        face.concerns().stream().sorted().toList(),
+        face.sensitivities().stream().sorted().map(Sensitivity::name).toList(),
+        face.services().stream().sorted().toList());
+  }
+}

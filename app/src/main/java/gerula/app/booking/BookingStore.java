@@ -1,0 +1,187 @@
+package gerula.app.booking;
+
+import static gerula.app.tables.Tables.BOOKING;
+import static gerula.app.tables.Tables.FACE;
+
+import gerula.app.tables.tables.records.BookingRecord;
+import gerula.app.tables.tables.records.FaceRecord;
+import gerula.core.booking.Booking;
+import gerula.core.booking.Concern;
+import gerula.core.booking.Condition;
+import gerula.core.booking.Face;
+import gerula.core.booking.Service;
+import gerula.core.booking.SkinType;
+import gerula.core.kit.Sensitivity;
+import gerula.core.rule.Code;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jooq.DSLContext;
+import org.jooq.Result;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Bookings and their faces in the database. Everything here runs within a workspace. */
+@Component
+public class BookingStore {
+
+  private final DSLContext sql;
+
+  BookingStore(DSLContext sql) {
+    this.sql = sql;
+  }
+
+  /** All bookings, the earliest first. */
+  public List<StoredBooking> all() {
+    Map<UUID, Result<FaceRecord>> faces =
+        sql.selectFrom(FACE).orderBy(FACE.POSITION).fetchGroups(FACE.BOOKING_ID);
+    return sql.selectFrom(BOOKING)
+        .orderBy(BOOKING.FIRST_DAY, BOOKING.CALL_TIME, BOOKING.TITLE, BOOKING.ID)
+        .fetch(
+            row ->
+                stored(row, faces.containsKey(row.getId()) ? faces.get(row.getId()) : List.of()));
+  }
+
+  public Optional<StoredBooking> find(UUID id) {
+    return sql.selectFrom(BOOKING)
+        .where(BOOKING.ID.eq(id))
+        .fetchOptional()
+        .map(
+            row ->
+                stored(
+                    row,
+                    sql.selectFrom(FACE)
+                        .where(FACE.BOOKING_ID.eq(id))
+                        .orderBy(FACE.POSITION)
+                        .fetch()));
+  }
+
+  /** Holds back every other change of this booking until the transaction ends. */
+  public void lock(UUID id) {
+    sql.selectOne().from(BOOKING).where(BOOKING.ID.eq(id)).forUpdate().fetch();
+  }
+
+  public void insert(UUID id, BookingDraft draft) {
+    BookingRecord row = sql.newRecord(BOOKING);
+    row.setId(id);
+    write(row, draft);
+    row.insert();
+    insertFaces(id, draft.faces());
+  }
+
+  void update(UUID id, BookingDraft draft) {
+    BookingRecord row = new BookingRecord();
+    write(row, draft);
+    change(id, row);
+    sql.deleteFrom(FACE).where(FACE.BOOKING_ID.eq(id)).execute();
+    insertFaces(id, draft.faces());
+  }
+
+  void delete(UUID id) {
+    sql.deleteFrom(FACE).where(FACE.BOOKING_ID.eq(id)).execute();
+    sql.deleteFrom(BOOKING).where(BOOKING.ID.eq(id)).execute();
+  }
+
+  public void setDeparted(UUID id, @Nullable Instant at) {
+    BookingRecord row = new BookingRecord();
+    row.setDepartedAt(at);
+    change(id, row);
+  }
+
+  public void setBack(UUID id, @Nullable Instant at) {
+    BookingRecord row = new BookingRecord();
+    row.setBackAt(at);
+    change(id, row);
+  }
+
+  private void change(UUID id, BookingRecord changed) {
+    sql.update(BOOKING)
+        .set(changed)
+        .set(BOOKING.VERSION, BOOKING.VERSION.plus(1))
+        .where(BOOKING.ID.eq(id))
+        .execute();
+  }
+
+  /** Whether another booking has a face of this id: ids are the client's, so it is asked. */
+  boolean isFaceOfAnother(Collection<UUID> faces, UUID booking) {
+    return sql.fetchExists(FACE, FACE.ID.in(faces).and(FACE.BOOKING_ID.ne(booking)));
+  }
+
+  private static void write(BookingRecord row, BookingDraft draft) {
+    row.setTitle(draft.title().strip());
+    row.setFirstDay(draft.firstDay());
+    row.setLastDay(draft.lastDay());
+    row.setCallTime(draft.callTime());
+    row.setLocation(draft.location().strip());
+    row.setConditions(codes(draft.conditions()));
+    row.setBags(draft.bags().toArray(UUID[]::new));
+  }
+
+  private void insertFaces(UUID booking, List<FaceDraft> faces) {
+    for (int i = 0; i < faces.size(); i++) {
+      FaceDraft face = faces.get(i);
+      FaceRecord row = sql.newRecord(FACE);
+      row.setId(face.id());
+      row.setBookingId(booking);
+      row.setPosition(i);
+      row.setName(face.name().strip());
+      row.setDepth(BigDecimal.valueOf(face.depth()));
+      row.setSkinType(face.skinType().code());
+      row.setConcerns(codes(face.concerns()));
+      row.setSensitivities(
+          face.sensitivities().stream()
+              .map(Sensitivity::new)
+              .sorted()
+              .distinct()
+              .map(Sensitivity::name)
+              .toArray(String[]::new));
+      row.setServices(codes(face.services()));
+      row.insert();
+    }
+  }
+
+  private static <E extends Enum<E> & Code> String[] codes(Set<E> words) {
+    return words.stream().sorted().map(Code::code).toArray(String[]::new);
+  }
+
+  private static StoredBooking stored(BookingRecord row, List<FaceRecord> faces) {
+    Booking booking =
+        new Booking(
+            row.getId(),
+            row.getTitle(),
+            row.getFirstDay(),
+            row.getLastDay(),
+            words(Condition.class, row.getConditions()),
+            faces.stream().map(BookingStore::face).toList());
+    return new StoredBooking(
+        booking,
+        row.getCallTime(),
+        row.getLocation(),
+        List.of(row.getBags()),
+        row.getDepartedAt(),
+        row.getBackAt(),
+        row.getVersion());
+  }
+
+  private static Face face(FaceRecord row) {
+    return new Face(
+        row.getId(),
+        row.getName(),
+        row.getDepth().doubleValue(),
+        Code.of(SkinType.class, row.getSkinType()),
+        words(Concern.class, row.getConcerns()),
+        Arrays.stream(row.getSensitivities()).map(Sensitivity::new).collect(Collectors.toSet()),
+        words(Service.class, row.getServices()));
+  }
+
+  private static <E extends Enum<E> & Code> Set<E> words(Class<E> list, String[] codes) {
+    return Arrays.stream(codes).map(code -> Code.of(list, code)).collect(Collectors.toSet());
+  }
+}

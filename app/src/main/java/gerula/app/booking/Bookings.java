@@ -1,0 +1,131 @@
+package gerula.app.booking;
+
+import gerula.app.booking.BookingRecords.BookingView;
+import gerula.app.kit.Places;
+import gerula.app.ledger.Ledger;
+import gerula.app.ledger.ThingKind;
+import gerula.app.platform.errors.Faults;
+import gerula.app.platform.errors.Refused;
+import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.Workspaces;
+import gerula.core.kit.PlaceTree;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** What can be done with bookings. */
+@Component
+public class Bookings {
+
+  private final BookingStore store;
+  private final Places places;
+  private final Ledger ledger;
+  private final Workspaces workspaces;
+
+  Bookings(BookingStore store, Places places, Ledger ledger, Workspaces workspaces) {
+    this.store = store;
+    this.places = places;
+    this.ledger = ledger;
+    this.workspaces = workspaces;
+  }
+
+  List<BookingView> all(SignedIn who) {
+    return workspaces.in(
+        who.workspace(), () -> store.all().stream().map(BookingRecords::view).toList());
+  }
+
+  BookingView one(SignedIn who, UUID id) {
+    return workspaces.in(who.workspace(), () -> BookingRecords.view(existing(id)));
+  }
+
+  /** The booking, or a refusal. To be called within the workspace. */
+  public StoredBooking existing(UUID id) {
+    return store.find(id).orElseThrow(() -> Refused.notThere("booking", id));
+  }
+
+  void add(SignedIn who, UUID actId, UUID id, BookingDraft draft) {
+    ledger.perform(
+        who,
+        actId,
+        "added",
+        Map.of(),
+        act -> {
+          check(id, draft);
+          act.touch(ThingKind.BOOKING_THING, id, () -> store.insert(id, draft));
+        });
+  }
+
+  void edit(SignedIn who, UUID actId, UUID id, int version, BookingDraft draft) {
+    ledger.perform(
+        who,
+        actId,
+        "changed",
+        Map.of(),
+        act -> {
+          store.lock(id);
+          StoredBooking before = existing(id);
+          if (before.version() != version) {
+            throw Refused.changedMeanwhile("booking", BookingRecords.view(before));
+          }
+          check(id, draft);
+          refuseOtherBagsOnTheWay(before, draft);
+          act.touch(ThingKind.BOOKING_THING, id, () -> store.update(id, draft));
+        });
+  }
+
+  private static void refuseOtherBagsOnTheWay(StoredBooking before, BookingDraft draft) {
+    new Faults()
+        .unless(
+            before.departedAt() == null
+                || before.backAt() != null
+                || before.bags().equals(draft.bags()),
+            "booking.bags",
+            "on-the-way",
+            "The bags have left already. Put everything back, then choose others.")
+        .refuseIfAny();
+  }
+
+  /** Takes a booking off the books, unless things are out for it. */
+  void callOff(SignedIn who, UUID actId, UUID id) {
+    ledger.perform(
+        who,
+        actId,
+        "called-off",
+        Map.of(),
+        act -> {
+          store.lock(id);
+          StoredBooking booking = existing(id);
+          if (booking.departedAt() != null && booking.backAt() == null) {
+            throw Refused.notNow(
+                "on-the-way", "The bags of this booking are out. Put everything back first.");
+          }
+          act.touch(ThingKind.BOOKING_THING, id, () -> store.delete(id));
+        });
+  }
+
+  private void check(UUID id, BookingDraft draft) {
+    Faults faults = new Faults();
+    draft.toBooking(id, faults);
+    PlaceTree tree = places.tree();
+    for (int i = 0; i < draft.bags().size(); i++) {
+      UUID bag = draft.bags().get(i);
+      faults.unless(
+          tree.find(bag).isPresent(),
+          "booking.bags[" + i + "]",
+          "not-there",
+          "There is no bag " + bag + " in this workspace. Choose one from the list.");
+    }
+    faults.unless(
+        draft.bags().stream().distinct().count() == draft.bags().size(),
+        "booking.bags",
+        "twice",
+        "The same bag is chosen twice.");
+    faults.unless(
+        !store.isFaceOfAnother(draft.faces().stream().map(FaceDraft::id).toList(), id),
+        "booking.faces",
+        "of-another",
+        "One of these faces belongs to another booking. Add it as a new face.");
+    faults.refuseIfAny();
+  }
+}

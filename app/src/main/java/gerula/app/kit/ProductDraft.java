@@ -1,0 +1,108 @@
+package gerula.app.kit;
+
+import gerula.app.platform.errors.Faults;
+import gerula.core.kit.Form;
+import gerula.core.kit.Measures;
+import gerula.core.kit.Outline;
+import gerula.core.kit.Product;
+import gerula.core.kit.ProductClass;
+import gerula.core.kit.Sensitivity;
+import gerula.core.kit.Trait;
+import gerula.core.quantity.Mass;
+import gerula.core.quantity.Quantity;
+import gerula.core.quantity.Unit;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A product as somebody describes it.
+ *
+ * @param colour sRGB as #rrggbb, null when unknown
+ * @param content what a full pack holds, in the unit
+ * @param depth skin depth it suits, 1 to 10, null for any
+ * @param periodAfterOpening months, null when none is printed
+ */
+public record ProductDraft(
+    @NotNull(message = "Write the maker, or leave it empty.")
+        @Size(max = 80, message = "A maker has at most 80 characters.")
+        String maker,
+    @NotBlank(message = "A product has a name.")
+        @Size(max = 120, message = "A name has at most 120 characters.")
+        String name,
+    @NotNull(message = "Write the shade, or leave it empty.")
+        @Size(max = 80, message = "A shade has at most 80 characters.")
+        String shade,
+    @Nullable @Pattern(regexp = "#[0-9a-fA-F]{6}", message = "A colour is written like #c49a78.")
+        String colour,
+    @NotNull(message = "Say what it is for.") ProductClass productClass,
+    @NotNull(message = "Say what form it has.") Form form,
+    @NotNull(message = "Say how much a full pack holds.") BigDecimal content,
+    @NotNull(message = "Say in which unit.") Unit unit,
+    @Nullable Double depth,
+    @NotNull @Size(max = 30) Set<Trait> traits,
+    @NotNull @Size(max = 30, message = "At most 30 sensitivities are noted.") List<String> contains,
+    @Nullable
+        @Min(value = 1, message = "A period after opening is 1 to 120 months.")
+        @Max(value = 120, message = "A period after opening is 1 to 120 months.")
+        Integer periodAfterOpening,
+    @Nullable @Valid MeasuresDraft measures) {
+
+  /** Outer measures of a full pack; mass is content and pack together. */
+  public record MeasuresDraft(
+      @NotNull Outline outline, int widthMm, int depthMm, int heightMm, int massG) {}
+
+  /** The core's product, or nothing when faults were added. */
+  public Optional<Product> toProduct(UUID id, Faults faults, String path) {
+    return faults
+        .build(path + "content", () -> Quantity.of(content, unit))
+        .flatMap(quantity -> withMeasures(id, quantity, faults, path));
+  }
+
+  private Optional<Product> withMeasures(UUID id, Quantity quantity, Faults faults, String path) {
+    Optional<Optional<Measures>> own =
+        faults.build(path + "measures", () -> Optional.ofNullable(measures).map(ProductDraft::of));
+    Optional<Set<Sensitivity>> sensitivities =
+        faults.build(
+            path + "contains",
+            () -> contains.stream().map(Sensitivity::new).collect(Collectors.toSet()));
+    if (own.isEmpty() || sensitivities.isEmpty()) {
+      return Optional.empty();
+    }
+    return faults.build(
+        path + "depth",
+        () ->
+            new Product(
+                id,
+                maker.strip(),
+                name.strip(),
+                shade.strip(),
+                productClass,
+                form,
+                quantity,
+                depth,
+                traits,
+                sensitivities.get(),
+                own.get().orElse(null)));
+  }
+
+  private static Measures of(MeasuresDraft draft) {
+    return new Measures(
+        draft.outline(),
+        draft.widthMm(),
+        draft.depthMm(),
+        draft.heightMm(),
+        new Mass(draft.massG()));
+  }
+}

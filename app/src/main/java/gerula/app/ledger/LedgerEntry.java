@@ -1,0 +1,33 @@
+package gerula.app.ledger;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One act as it stands in a thing's history.
+ *
+ * @param who e-mail of the one who did it, null when the account is gone
+ * @param facts what was told besides the things touched
+ * @param undone whether it has been undone since
+ * @param changes what changed in this thing
+ */
+public record LedgerEntry(
+    UUID id,
+    String act,
+    Instant at,
+    @Nullable String who,
+    Map<String, Object> facts,
+    boolean undone,
+    List<Change> changes) {
+
+  /**
+   * One field.
+   *
+   * @param from as JSON, null when there was none
+   * @param to as JSON, null when there is none
+   */
+  public record Change(String field, @Nullable Object from, @Nullable Object to) {}
+}

@@ -1,0 +1,43 @@
+package gerula.app.ledger;
+
+import static gerula.app.tables.Tables.BOOKING;
+import static gerula.app.tables.Tables.ITEM;
+import static gerula.app.tables.Tables.PACKED;
+import static gerula.app.tables.Tables.PLACE;
+import static gerula.app.tables.Tables.PRODUCT;
+
+import gerula.core.rule.Code;
+import java.util.UUID;
+import org.jooq.Table;
+import org.jooq.TableField;
+
+/** What an act can touch, and the table that holds its current state. */
+public enum ThingKind implements Code {
+  PLACE_THING(PLACE, PLACE.ID),
+  PRODUCT_THING(PRODUCT, PRODUCT.ID),
+  ITEM_THING(ITEM, ITEM.ID),
+  BOOKING_THING(BOOKING, BOOKING.ID),
+  /** That an item is ticked off; its thing is the item. */
+  PACKED_THING(PACKED, PACKED.ITEM_ID);
+
+  private final Table<?> table;
+  private final TableField<?, UUID> id;
+
+  ThingKind(Table<?> table, TableField<?, UUID> id) {
+    this.table = table;
+    this.id = id;
+  }
+
+  @Override
+  public String code() {
+    return table.getName();
+  }
+
+  Table<?> table() {
+    return table;
+  }
+
+  TableField<?, UUID> id() {
+    return id;
+  }
+}

@@ -1,0 +1,5 @@
+/** The append-only record of every act, and undoing one. */
+@NullMarked
+package gerula.app.ledger;
+
+import org.jspecify.annotations.NullMarked;

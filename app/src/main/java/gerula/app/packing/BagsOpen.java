@@ -1,0 +1,44 @@
+package gerula.app.packing;
+
+import gerula.app.kit.StoredItem;
+import gerula.core.kit.Item;
+import gerula.core.kit.opencase.OpenCase;
+import gerula.core.kit.opencase.Tray;
+import gerula.core.packing.PackingLine;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+
+/** The chosen bags as they will be when everything on the list is in them. */
+final class BagsOpen {
+
+  private BagsOpen() {}
+
+  static List<Tray> of(Packing.Facts facts, List<PackingLine> lines) {
+    Map<UUID, UUID> goesTo = new HashMap<>();
+    lines.forEach(line -> goesTo.put(line.item().id(), line.goesTo()));
+    List<Item> packed =
+        facts.kit().stream()
+            .map(StoredItem::item)
+            .map(item -> goesTo.get(item.id()) == null ? item : movedTo(item, goesTo))
+            .toList();
+    return facts.booking().bags().stream()
+        .flatMap(bag -> facts.places().find(bag).stream())
+        .map(bag -> OpenCase.layOut(bag, facts.places(), packed))
+        .toList();
+  }
+
+  private static Item movedTo(Item item, Map<UUID, UUID> goesTo) {
+    return new Item(
+        item.id(),
+        item.product(),
+        item.dates(),
+        item.left(),
+        item.home(),
+        goesTo.get(item.id()),
+        item.cleanliness(),
+        item.isPersonal(),
+        item.isDiscarded());
+  }
+}

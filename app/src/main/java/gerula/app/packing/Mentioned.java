@@ -1,0 +1,28 @@
+package gerula.app.packing;
+
+import gerula.core.packing.PackingFinding;
+import gerula.core.packing.PackingList;
+import java.util.HashSet;
+import java.util.Set;
+import java.util.UUID;
+
+/** Which items the findings of a list speak of. */
+final class Mentioned {
+
+  private Mentioned() {}
+
+  static Set<UUID> in(PackingList list) {
+    Set<UUID> items = new HashSet<>();
+    for (PackingFinding finding : list.findings()) {
+      switch (finding) {
+        case PackingFinding.Gap gap -> gap.nearest().forEach(one -> items.add(one.item()));
+        case PackingFinding.RunsOutBefore running -> items.add(running.item());
+        case PackingFinding.SecondBest second -> items.add(second.item());
+        case PackingFinding.WheelsOnLongCarry _,
+            PackingFinding.OverHeavy _,
+            PackingFinding.NoBag _ -> {}
+      }
+    }
+    return items;
+  }
+}

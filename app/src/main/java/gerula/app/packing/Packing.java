@@ -1,0 +1,138 @@
+package gerula.app.packing;
+
+import gerula.app.booking.BookingRecords;
+import gerula.app.booking.Bookings;
+import gerula.app.booking.StoredBooking;
+import gerula.app.kit.KitRecords.ItemView;
+import gerula.app.kit.KitStore;
+import gerula.app.kit.KitViews;
+import gerula.app.kit.Places;
+import gerula.app.kit.StoredItem;
+import gerula.app.packing.PackingRecords.LineView;
+import gerula.app.packing.PackingRecords.PackingListView;
+import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.Workspaces;
+import gerula.core.kit.Item;
+import gerula.core.kit.PlaceTree;
+import gerula.core.packing.PackingLine;
+import gerula.core.packing.PackingList;
+import gerula.core.quantity.Mass;
+import gerula.core.quantity.Quantity;
+import gerula.core.rule.Because;
+import gerula.core.rule.HouseRules;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Builds the packing list of a booking from what is stored. */
+@Component
+class Packing {
+
+  private final Bookings bookings;
+  private final KitStore kit;
+  private final Places places;
+  private final PackedStore packed;
+  private final Workspaces workspaces;
+  private final Clock clock;
+
+  Packing(
+      Bookings bookings,
+      KitStore kit,
+      Places places,
+      PackedStore packed,
+      Workspaces workspaces,
+      Clock clock) {
+    this.bookings = bookings;
+    this.kit = kit;
+    this.places = places;
+    this.packed = packed;
+    this.workspaces = workspaces;
+    this.clock = clock;
+  }
+
+  PackingListView list(SignedIn who, UUID booking) {
+    return workspaces.in(who.workspace(), () -> view(facts(booking)));
+  }
+
+  /** Everything a list is made of. */
+  record Facts(StoredBooking booking, List<StoredItem> kit, PlaceTree places, Set<UUID> packed) {}
+
+  private Facts facts(UUID id) {
+    return new Facts(bookings.existing(id), kit.items(), places.tree(), packed.of(id));
+  }
+
+  private PackingListView view(Facts facts) {
+    PackingList list = PackingList.of(forTheCore(facts));
+    boolean isAway = facts.booking().departedAt() != null && facts.booking().backAt() == null;
+    List<PackingLine> lines =
+        list.lines().stream()
+            .filter(line -> !isAway || facts.packed().contains(line.item().id()))
+            .toList();
+    Map<UUID, StoredItem> stored =
+        facts.kit().stream()
+            .collect(Collectors.toMap(item -> item.item().id(), Function.identity()));
+    return new PackingListView(
+        BookingRecords.view(facts.booking()),
+        lines.stream().map(line -> line(line, facts, stored)).toList(),
+        List.copyOf(isAway ? List.<Because>of() : list.findings()),
+        facts.packed().size(),
+        Mass.sum(lines.stream().map(line -> line.item().mass())).grams(),
+        Mass.sum(
+                lines.stream()
+                    .filter(line -> facts.packed().contains(line.item().id()))
+                    .map(line -> line.item().mass()))
+            .grams(),
+        BagsOpen.of(facts, lines),
+        others(facts, list, lines));
+  }
+
+  private static PackingList.Facts forTheCore(Facts facts) {
+    return new PackingList.Facts(
+        facts.booking().booking(),
+        facts.kit().stream().map(StoredItem::item).toList(),
+        facts.places(),
+        facts.booking().bags(),
+        facts.packed(),
+        HouseRules.USUAL);
+  }
+
+  private LineView line(PackingLine line, Facts facts, Map<UUID, StoredItem> stored) {
+    UUID id = line.item().id();
+    return new LineView(
+        view(stored.get(id)),
+        line.section(),
+        line.faces(),
+        new Quantity(line.thousandths(), line.item().left().unit()).amount(),
+        line.goesTo(),
+        facts.packed().contains(id),
+        line.because());
+  }
+
+  private List<ItemView> others(Facts facts, PackingList list, List<PackingLine> lines) {
+    Set<UUID> wanted = Mentioned.in(list);
+    facts.booking().bags().stream()
+        .flatMap(bag -> facts.places().withAllInside(bag).stream())
+        .flatMap(
+            place ->
+                facts.kit().stream()
+                    .map(StoredItem::item)
+                    .filter(item -> place.equals(item.now()))
+                    .map(Item::id))
+        .forEach(wanted::add);
+    lines.forEach(line -> wanted.remove(line.item().id()));
+    return facts.kit().stream()
+        .filter(item -> wanted.contains(item.item().id()))
+        .map(this::view)
+        .toList();
+  }
+
+  private ItemView view(StoredItem item) {
+    return KitViews.of(item, LocalDate.now(clock), HouseRules.USUAL);
+  }
+}

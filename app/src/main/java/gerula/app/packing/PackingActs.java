@@ -1,0 +1,227 @@
+package gerula.app.packing;
+
+import gerula.app.booking.BookingStore;
+import gerula.app.booking.Bookings;
+import gerula.app.booking.StoredBooking;
+import gerula.app.kit.Kit;
+import gerula.app.kit.KitStore;
+import gerula.app.kit.StoredItem;
+import gerula.app.ledger.Act;
+import gerula.app.ledger.Ledger;
+import gerula.app.ledger.ThingKind;
+import gerula.app.packing.PackingRecords.LineView;
+import gerula.app.packing.PackingRecords.PutBackResult;
+import gerula.app.platform.errors.Refused;
+import gerula.app.platform.workspace.SignedIn;
+import gerula.app.tables.tables.records.ItemRecord;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Ticking off, departing, putting back. */
+@Component
+class PackingActs {
+
+  private final Packing packing;
+  private final Bookings bookings;
+  private final BookingStore bookingStore;
+  private final Kit kit;
+  private final KitStore kitStore;
+  private final PackedStore packed;
+  private final Ledger ledger;
+  private final Clock clock;
+
+  PackingActs(
+      Packing packing,
+      Bookings bookings,
+      BookingStore bookingStore,
+      Kit kit,
+      KitStore kitStore,
+      PackedStore packed,
+      Ledger ledger,
+      Clock clock) {
+    this.packing = packing;
+    this.bookings = bookings;
+    this.bookingStore = bookingStore;
+    this.kit = kit;
+    this.kitStore = kitStore;
+    this.packed = packed;
+    this.ledger = ledger;
+    this.clock = clock;
+  }
+
+  /** Into the bag: the thing is ticked off for this booking and for no other. */
+  void pack(SignedIn who, UUID actId, UUID bookingId, List<UUID> items) {
+    ledger.perform(
+        who,
+        actId,
+        "packed",
+        Map.of("booking", bookingId),
+        act -> {
+          refuseUnlessPlanned(lockedBooking(bookingId));
+          for (StoredItem item : inKit(items)) {
+            packOne(act, bookingId, item);
+          }
+        });
+  }
+
+  private void packOne(Act act, UUID bookingId, StoredItem item) {
+    UUID id = item.item().id();
+    packed
+        .bookingOf(id)
+        .filter(other -> !other.booking().equals(bookingId))
+        .ifPresent(
+            other -> {
+              throw Refused.notNow(
+                  "packed-elsewhere",
+                  item.item().product().name()
+                      + " is packed for \""
+                      + other.title()
+                      + "\". Take it out there first.");
+            });
+    act.touch(ThingKind.PACKED_THING, id, () -> packed.add(bookingId, id));
+  }
+
+  /** Out of the bag again, before it has left. */
+  void takeOut(SignedIn who, UUID actId, UUID bookingId, List<UUID> items) {
+    ledger.perform(
+        who,
+        actId,
+        "taken-out",
+        Map.of("booking", bookingId),
+        act -> {
+          refuseUnlessPlanned(lockedBooking(bookingId));
+          Set<UUID> inTheBag = packed.of(bookingId);
+          items.stream()
+              .distinct()
+              .filter(inTheBag::contains)
+              .forEach(id -> act.touch(ThingKind.PACKED_THING, id, () -> packed.remove(id)));
+        });
+  }
+
+  /** The bags leave: everything ticked off now lies in its compartment. */
+  void depart(SignedIn who, UUID actId, UUID bookingId) {
+    ledger.perform(
+        who,
+        actId,
+        "departed",
+        Map.of("booking", bookingId),
+        act -> {
+          StoredBooking booking = lockedBooking(bookingId);
+          refuseUnlessPlanned(booking);
+          Map<UUID, UUID> goesTo =
+              packing.list(who, bookingId).lines().stream()
+                  .filter(line -> line.packed() && line.goesTo() != null)
+                  .collect(Collectors.toMap(line -> line.item().id(), LineView::goesTo));
+          refuseUnlessReady(booking, goesTo);
+          for (StoredItem item : inKit(List.copyOf(goesTo.keySet()))) {
+            moveTo(act, item, goesTo.get(item.item().id()));
+          }
+          act.touch(
+              ThingKind.BOOKING_THING,
+              bookingId,
+              () -> bookingStore.setDeparted(bookingId, clock.instant()));
+        });
+  }
+
+  private static void refuseUnlessReady(StoredBooking booking, Map<UUID, UUID> goesTo) {
+    if (booking.bags().isEmpty()) {
+      throw Refused.notNow("no-bag", "No bag is chosen for this booking. Choose one first.");
+    }
+    if (goesTo.isEmpty()) {
+      throw Refused.notNow(
+          "nothing-packed", "Nothing is ticked off yet. Tick off what is in the bag first.");
+    }
+  }
+
+  /**
+   * Back home. The booking is back when nothing is out for it any more.
+   *
+   * @param wanted what to put back, or empty for everything that is out
+   */
+  PutBackResult putBack(SignedIn who, UUID actId, UUID bookingId, List<UUID> wanted) {
+    List<UUID> done = new ArrayList<>();
+    List<UUID> withoutHome = new ArrayList<>();
+    ledger.perform(
+        who,
+        actId,
+        "put-back",
+        Map.of("booking", bookingId),
+        act -> {
+          StoredBooking booking = lockedBooking(bookingId);
+          if (booking.departedAt() == null || booking.backAt() != null) {
+            throw Refused.notNow("not-away", "Nothing is out for this booking.");
+          }
+          Set<UUID> out = packed.of(bookingId);
+          List<UUID> chosen =
+              wanted.isEmpty()
+                  ? List.copyOf(out)
+                  : wanted.stream().distinct().filter(out::contains).toList();
+          for (StoredItem item : inKit(chosen)) {
+            putBackOne(act, item, done, withoutHome);
+          }
+          if (packed.of(bookingId).isEmpty()) {
+            act.touch(
+                ThingKind.BOOKING_THING,
+                bookingId,
+                () -> bookingStore.setBack(bookingId, clock.instant()));
+          }
+        });
+    return new PutBackResult(done.size(), withoutHome);
+  }
+
+  private void putBackOne(Act act, StoredItem item, List<UUID> done, List<UUID> withoutHome) {
+    UUID id = item.item().id();
+    UUID home = item.item().home();
+    if (home == null) {
+      withoutHome.add(id);
+      return;
+    }
+    moveTo(act, item, home);
+    act.touch(ThingKind.PACKED_THING, id, () -> packed.remove(id));
+    done.add(id);
+  }
+
+  private void moveTo(Act act, StoredItem item, UUID place) {
+    ItemRecord changed = new ItemRecord();
+    changed.setNowPlaceId(place);
+    kit.touch(act, item, changed);
+  }
+
+  private StoredBooking lockedBooking(UUID id) {
+    bookingStore.lock(id);
+    return bookings.existing(id);
+  }
+
+  private static void refuseUnlessPlanned(StoredBooking booking) {
+    if (booking.departedAt() != null) {
+      throw Refused.notNow(
+          "departed-already", "The bags of this booking have left already. Nothing was changed.");
+    }
+  }
+
+  /** The items, each locked, in one fixed order so that two acts never wait for each other. */
+  private List<StoredItem> inKit(List<UUID> ids) {
+    List<UUID> sorted = ids.stream().distinct().sorted().toList();
+    sorted.forEach(kitStore::lock);
+    Map<UUID, StoredItem> found =
+        kitStore.itemsOf(sorted).stream()
+            .collect(Collectors.toMap(item -> item.item().id(), Function.identity()));
+    return sorted.stream()
+        .map(
+            id -> {
+              StoredItem item = found.get(id);
+              if (item == null || item.discardedOn() != null) {
+                throw Refused.notThere("item", id);
+              }
+              return item;
+            })
+        .toList();
+  }
+}

@@ -1,0 +1,83 @@
+package gerula.app.packing;
+
+import gerula.app.packing.PackingRecords.PackingListView;
+import gerula.app.packing.PackingRecords.PutBackResult;
+import gerula.app.platform.workspace.SignedIn;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The packing list over HTTP. */
+@RestController
+class PackingController {
+
+  private final Packing packing;
+  private final PackingActs acts;
+
+  PackingController(Packing packing, PackingActs acts) {
+    this.packing = packing;
+    this.acts = acts;
+  }
+
+  /** Things that went into the bag, or came out of it. */
+  record Tick(
+      @NotNull UUID actId,
+      @NotEmpty(message = "Say which things.") @Size(max = 2000) List<@NotNull UUID> items) {}
+
+  /** The bags leave. */
+  record Depart(@NotNull UUID actId) {}
+
+  /** Things to put back; empty for everything that is out. */
+  record PutBack(@NotNull UUID actId, @NotNull @Size(max = 2000) List<@NotNull UUID> items) {}
+
+  @GetMapping("/api/bookings/{id}/packing-list")
+  PackingListView list(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+    return packing.list(who, id);
+  }
+
+  @PostMapping("/api/bookings/{id}/pack")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void pack(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody Tick asked) {
+    acts.pack(who, asked.actId(), id, asked.items());
+  }
+
+  @PostMapping("/api/bookings/{id}/take-out")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void takeOut(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody Tick asked) {
+    acts.takeOut(who, asked.actId(), id, asked.items());
+  }
+
+  @PostMapping("/api/bookings/{id}/depart")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void depart(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody Depart asked) {
+    acts.depart(who, asked.actId(), id);
+  }
+
+  @PostMapping("/api/bookings/{id}/put-back")
+  PutBackResult putBack(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody PutBack asked) {
+    return acts.putBack(who, asked.actId(), id, asked.items());
+  }
+}

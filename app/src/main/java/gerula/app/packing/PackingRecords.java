@@ -1,0 +1,60 @@
+package gerula.app.packing;
+
+import gerula.app.booking.BookingRecords.BookingView;
+import gerula.app.kit.KitRecords.ItemView;
+import gerula.core.kit.Section;
+import gerula.core.kit.opencase.Tray;
+import gerula.core.rule.Because;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** What the packing list's addresses answer with. */
+final class PackingRecords {
+
+  private PackingRecords() {}
+
+  /**
+   * One thing to take along.
+   *
+   * @param faces whom it is for; empty when the booking shares it
+   * @param amount how much the booking is expected to use, in the product's unit; 0 when it is not
+   *     used up
+   * @param goesTo the place it is packed into, null while no bag is chosen
+   */
+  record LineView(
+      ItemView item,
+      Section section,
+      List<UUID> faces,
+      BigDecimal amount,
+      @Nullable UUID goesTo,
+      boolean packed,
+      List<Because> because) {}
+
+  /**
+   * The list of a booking.
+   *
+   * @param massG all packs on the list, without the bags
+   * @param packedMassG those ticked off
+   * @param bags the chosen bags laid open, with everything that is or will be in them
+   * @param aboard items named by a finding or a bag that stand on no line
+   */
+  record PackingListView(
+      BookingView booking,
+      List<LineView> lines,
+      List<Because> findings,
+      int packedCount,
+      long massG,
+      long packedMassG,
+      List<Tray> bags,
+      List<ItemView> aboard) {}
+
+  /**
+   * What was put back.
+   *
+   * @param count pieces that are at home again
+   * @param withoutHome pieces that stay where they are because they have no home
+   */
+  record PutBackResult(int count, List<UUID> withoutHome) {}
+}

@@ -1,0 +1,24 @@
+package gerula.app.platform;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The one clock everybody asks. */
+@Configuration
+class ClockConfiguration {
+
+  /** The machine's clock, shifted by whole days when the application was told which day it is. */
+  @Bean
+  Clock clock(GerulaSettings settings) {
+    Clock real = Clock.system(ZoneId.systemDefault());
+    if (settings.today() == null) {
+      return real;
+    }
+    long days = settings.today().toEpochDay() - LocalDate.now(real).toEpochDay();
+    return Clock.offset(real, Duration.ofDays(days));
+  }
+}

@@ -1,0 +1,39 @@
+package gerula.app.platform.errors;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+
+/** Gathers every fault of what was sent, then refuses once. */
+public final class Faults {
+
+  private final List<FieldFault> found = new ArrayList<>();
+
+  /** Notes a fault when the rule is broken. */
+  public Faults unless(boolean kept, String path, String code, String message) {
+    if (!kept) {
+      found.add(new FieldFault(path, code, message));
+    }
+    return this;
+  }
+
+  /** Runs a constructor of the core; what it refuses is a fault at this place. */
+  public <T> Optional<T> build(String path, Supplier<T> constructor) {
+    try {
+      return Optional.of(constructor.get());
+    } catch (IllegalArgumentException broken) {
+      found.add(new FieldFault(path, "rule", String.valueOf(broken.getMessage())));
+      return Optional.empty();
+    }
+  }
+
+  /**
+   * @throws Refused when anything was found
+   */
+  public void refuseIfAny() {
+    if (!found.isEmpty()) {
+      throw Refused.faulty(found);
+    }
+  }
+}

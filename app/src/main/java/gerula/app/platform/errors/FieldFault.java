@@ -1,0 +1,10 @@
+package gerula.app.platform.errors;
+
+/**
+ * One fault in what was sent.
+ *
+ * @param path where, as in {@code faces[2].depth}
+ * @param code lower case, words joined by hyphens
+ * @param message the rule, the value that broke it, what to do
+ */
+public record FieldFault(String path, String code, String message) {}

@@ -1,0 +1,111 @@
+package gerula.app.platform.signin;
+
+import gerula.app.platform.workspace.SignedIn;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Email;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Signing up, in and out. The only addresses that answer without a session. */
+@RestController
+class SessionController {
+
+  private final Accounts accounts;
+  private final SecurityContextRepository contexts;
+  private final Clock clock;
+
+  SessionController(Accounts accounts, SecurityContextRepository contexts, Clock clock) {
+    this.accounts = accounts;
+    this.contexts = contexts;
+    this.clock = clock;
+  }
+
+  /**
+   * @param email who is signed in, null when nobody is
+   * @param today the day the application takes for today
+   */
+  record Session(@Nullable String email, LocalDate today) {}
+
+  /** A name and its passphrase. */
+  record SignIn(
+      @NotNull(message = "Write the e-mail.") @Size(max = 254) String email,
+      @NotNull(message = "Write the passphrase.") @Size(max = 200) String passphrase) {}
+
+  /** A new name and its passphrase. */
+  record SignUp(
+      @NotBlank(message = "Write an e-mail.")
+          @Email(message = "This is not an e-mail address.")
+          @Size(max = 254, message = "An e-mail has at most 254 characters.")
+          String email,
+      @NotNull(message = "Write a passphrase.")
+          @Size(
+              min = 12,
+              max = 200,
+              message = "A passphrase has 12 to 200 characters: several words make a good one.")
+          String passphrase) {}
+
+  @GetMapping("/api/session")
+  Session session(@AuthenticationPrincipal @Nullable SignedIn who, CsrfToken token) {
+    // Asking for the value is what makes the cookie be sent.
+    token.getToken();
+    return new Session(who == null ? null : who.email(), LocalDate.now(clock));
+  }
+
+  @PostMapping("/api/session")
+  Session signIn(
+      @Valid @RequestBody SignIn asked, HttpServletRequest request, HttpServletResponse response) {
+    return begin(accounts.signIn(asked.email(), asked.passphrase()), request, response);
+  }
+
+  @PostMapping("/api/accounts")
+  @ResponseStatus(HttpStatus.CREATED)
+  Session signUp(
+      @Valid @RequestBody SignUp asked, HttpServletRequest request, HttpServletResponse response) {
+    return begin(accounts.signUp(asked.email(), asked.passphrase()), request, response);
+  }
+
+  @DeleteMapping("/api/session")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void signOut(HttpServletRequest request) {
+    HttpSession session = request.getSession(false);
+    if (session != null) {
+      session.invalidate();
+    }
+    SecurityContextHolder.clearContext();
+  }
+
+  /** A new session for every sign-in, so that one planted before it is worth nothing. */
+  private Session begin(SignedIn who, HttpServletRequest request, HttpServletResponse response) {
+    HttpSession before = request.getSession(false);
+    if (before != null) {
+      before.invalidate();
+    }
+    SecurityContext context = SecurityContextHolder.createEmptyContext();
+    context.setAuthentication(
+        UsernamePasswordAuthenticationToken.authenticated(who, null, List.of()));
+    SecurityContextHolder.setContext(context);
+    contexts.saveContext(context, request, response);
+    return new Session(who.email(), LocalDate.now(clock));
+  }
+}

@@ -1,0 +1,5 @@
+/** Workspaces and their isolation. */
+@NullMarked
+package gerula.app.platform.workspace;
+
+import org.jspecify.annotations.NullMarked;

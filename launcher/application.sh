@@ -1,0 +1,105 @@
+# The running application: unpacked once, started with what the JVM learnt the first time.
+
+RUN_PORT=8420
+
+application_is_up() {
+  local pid
+  pid=$(cat "$STATE/run/pid" 2> /dev/null) && [ -n "$pid" ] && grep -qs "gerula-marker=$HERE" "/proc/$pid/cmdline"
+}
+
+application_port() { cat "$STATE/run/port" 2> /dev/null; }
+
+# The jar opened up: classes load faster from it, and the start cache needs it.
+unpack_application() {
+  local print
+  print=$(sha256sum < "$JAR" | cut -d' ' -f1)
+  UNPACKED=$STATE/unpacked/${print:0:12}
+  [ -f "$UNPACKED/gerula.jar" ] && return
+  rm -rf "$STATE/unpacked"
+  mkdir -p "$STATE/unpacked"
+  logged "$STATE/log/unpack.log" "$JAVA_HOME/bin/java" -Djarmode=tools -jar "$JAR" extract \
+    --destination "$UNPACKED"
+}
+
+application_settings() {
+  APPLICATION_SETTINGS=(
+    "--spring.datasource.url=jdbc:postgresql://127.0.0.1:$CLUSTER_PORT/gerula"
+    "--server.servlet.session.cookie.name=gerula-session-$1"
+    "--server.port=$1"
+  )
+  export SPRING_DATASOURCE_PASSWORD=$APP_PASSWORD SPRING_FLYWAY_PASSWORD=$OWNER_PASSWORD
+}
+
+# JDK 25 can keep what it loaded and linked; made once for each build, it halves the start.
+make_start_cache() {
+  [ -f "$UNPACKED/start.aot" ] && return
+  step "preparing quick starts (once)"
+  application_settings 0
+  if ! (cd "$UNPACKED" && "$JAVA_HOME/bin/java" "${JVM_FLAGS[@]}" -XX:AOTCacheOutput=start.aot \
+    -Dspring.context.exit=onRefresh -jar gerula.jar "${APPLICATION_SETTINGS[@]}") \
+    > "$STATE/log/start-cache.log" 2>&1; then
+    say "  (it did not work, starts will take longer; see $STATE/log/start-cache.log)"
+    rm -f "$UNPACKED/start.aot"
+  fi
+}
+
+JVM_FLAGS=(-XX:+UseSerialGC -Xmx1g -XX:TieredStopAtLevel=4 --enable-native-access=ALL-UNNAMED)
+
+# Starts it in the background and waits until it answers. $1: the day to pretend, or nothing.
+start_application() {
+  local port cache=()
+  unpack_application
+  make_start_cache
+  port=$(application_port || true)
+  port=$(free_port "${port:-$RUN_PORT}")
+  application_settings "$port"
+  [ -n "$1" ] && APPLICATION_SETTINGS+=("--gerula.today=$1")
+  [ -f "$UNPACKED/start.aot" ] && cache=(-XX:AOTCache=start.aot)
+  mkdir -p "$STATE/run"
+  (
+    cd "$UNPACKED" || exit 1
+    exec "$JAVA_HOME/bin/java" "${JVM_FLAGS[@]}" "${cache[@]}" "-Dgerula-marker=$HERE" -jar gerula.jar \
+      "${APPLICATION_SETTINGS[@]}" "--gerula.demo=$HERE/demo" > "$STATE/log/application.log" 2>&1 < /dev/null
+  ) &
+  APPLICATION_PID=$!
+  printf '%s' "$APPLICATION_PID" > "$STATE/run/pid"
+  printf '%s' "$port" > "$STATE/run/port"
+  wait_until_it_answers "$port"
+}
+
+wait_until_it_answers() {
+  local waited=0
+  until [ "$(http_status "$1" /api/session)" = 200 ]; do
+    if ! kill -0 "$APPLICATION_PID" 2> /dev/null; then
+      tail -n 30 "$STATE/log/application.log" >&2
+      fail "the application ended while it was starting." "Its log is $STATE/log/application.log."
+    fi
+    sleep 0.1
+    waited=$((waited + 1))
+    [ "$waited" -lt 1200 ] || fail "the application did not answer within two minutes." \
+      "Its log is $STATE/log/application.log."
+  done
+}
+
+# Status code of a GET on loopback, without needing curl.
+http_status() {
+  local line
+  exec 4<> "/dev/tcp/127.0.0.1/$1" || return 0
+  printf 'GET %s HTTP/1.1\r\nHost: 127.0.0.1:%s\r\nConnection: close\r\n\r\n' "$2" "$1" >&4
+  IFS=' ' read -r -t 20 _ line _ <&4 || line=
+  exec 4>&- 4<&-
+  printf '%s' "$line"
+} 2> /dev/null
+
+stop_application() {
+  local pid
+  application_is_up || return 0
+  pid=$(cat "$STATE/run/pid")
+  kill "$pid" 2> /dev/null || true
+  for _ in $(seq 100); do
+    kill -0 "$pid" 2> /dev/null || break
+    sleep 0.1
+  done
+  kill -9 "$pid" 2> /dev/null || true
+  rm -f "$STATE/run/pid"
+}

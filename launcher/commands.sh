@@ -1,0 +1,119 @@
+# What a person can ask for.
+
+command_help() {
+  cat << 'TEXT'
+./gerula start [--today 2031-04-14]   builds what is needed and runs Gerula on 127.0.0.1; Ctrl-C ends it
+./gerula stop                         ends the application and its database
+./gerula status [--json]              where it runs, the demo sign-in, where the data lies
+./gerula test [name]                  runs every check and test, or the test classes so named
+./gerula bench                        measures the computation of a packing list
+./gerula screens                      makes docs/screenshots from the demo
+./gerula format                       puts the sources in order
+./gerula types                        writes the API document and the client's types from it
+./gerula help                         this
+TEXT
+}
+
+command_start() {
+  local today=
+  while [ $# -gt 0 ]; do
+    case $1 in
+      --today)
+        today=${2:-}
+        date -d "$today" +%F > /dev/null 2>&1 && [[ $today =~ ^[0-9]{4}-[0-9]{2}-[0-9]{2}$ ]] ||
+          fail "\"$today\" is not a day." "Write it like 2031-04-14."
+        shift 2
+        ;;
+      *) fail "start does not know \"$1\"." "Try ./gerula help." ;;
+    esac
+  done
+  hold_the_lock
+  if application_is_up; then
+    say "Gerula is running already."
+    command_status
+    return
+  fi
+  need_jdk
+  build_web
+  cluster_up run
+  trap end_everything EXIT
+  trap 'exit 0' INT TERM HUP
+  build_application
+  need_database gerula
+  step "starting"
+  start_application "$today"
+  say
+  command_status
+  say
+  say "Ctrl-C ends it."
+  release_the_lock
+  watch_over_it
+}
+
+# One start at a time in this folder.
+hold_the_lock() {
+  mkdir -p "$STATE"
+  exec 9> "$STATE/lock"
+  flock -n 9 || fail "another ./gerula is starting here." "Wait for it, or end it with ./gerula stop."
+}
+
+release_the_lock() { exec 9>&-; }
+
+end_everything() {
+  trap - EXIT INT TERM HUP
+  say "Ending."
+  stop_application
+  cluster_down run
+}
+
+# Ends when the application ends; brings the database back when that was killed.
+watch_over_it() {
+  while kill -0 "$APPLICATION_PID" 2> /dev/null; do
+    sleep 1 &
+    wait $! || true
+    if kill -0 "$APPLICATION_PID" 2> /dev/null && ! [ -f "$STATE/run/stopping" ] && ! cluster_is_up; then
+      say "The database had ended; starting it again."
+      start_cluster
+    fi
+  done
+  [ -f "$STATE/run/stopping" ] || say "The application has ended. Its log is $STATE/log/application.log."
+}
+
+command_stop() {
+  mkdir -p "$STATE/run"
+  touch "$STATE/run/stopping"
+  stop_application
+  cluster_down run
+  cluster_down test
+  rm -f "$STATE/run/stopping"
+  say "Gerula is stopped. The data stay in $STATE."
+}
+
+command_status() {
+  local up=false port address=
+  cluster_folder run
+  port=$(application_port || true)
+  if application_is_up; then
+    up=true
+    address=http://127.0.0.1:$port
+  fi
+  if [ "${1:-}" = --json ]; then
+    printf '{"running":%s,"address":"%s","demo":{"email":"%s","passphrase":"%s"},"data":"%s"}\n' \
+      "$up" "$address" "$DEMO_EMAIL" "$DEMO_PASSPHRASE" "$CLUSTER"
+    return
+  fi
+  if [ "$up" = true ]; then
+    say "Gerula runs at $address"
+    say "Demo sign-in: $DEMO_EMAIL with the passphrase $DEMO_PASSPHRASE"
+  else
+    say "Gerula is not running. ./gerula start runs it."
+  fi
+  say "The data lie in $CLUSTER"
+}
+
+command_format() {
+  need_jdk && need_maven && need_node
+  (cd "$HERE" && mvn -B -q spotless:apply)
+  install_packages web
+  (cd "$HERE/web" && npm run format)
+}
