@@ -4,10 +4,10 @@ RUN_PORT=8420
 
 application_is_up() {
   local pid
-  pid=$(cat "$STATE/run/pid" 2> /dev/null) && [ -n "$pid" ] && grep -qs "gerula-marker=$HERE" "/proc/$pid/cmdline"
+  pid=$(cat "$STATE/application/pid" 2> /dev/null) && [ -n "$pid" ] && grep -qs "gerula-marker=$HERE" "/proc/$pid/cmdline"
 }
 
-application_port() { cat "$STATE/run/port" 2> /dev/null; }
+application_port() { cat "$STATE/application/port" 2> /dev/null; }
 
 # The jar opened up: classes load faster from it, and the start cache needs it.
 unpack_application() {
@@ -55,15 +55,15 @@ start_application() {
   application_settings "$port"
   [ -n "$1" ] && APPLICATION_SETTINGS+=("--gerula.today=$1")
   [ -f "$UNPACKED/start.aot" ] && cache=(-XX:AOTCache=start.aot)
-  mkdir -p "$STATE/run"
+  mkdir -p "$STATE/application"
   (
     cd "$UNPACKED" || exit 1
     exec "$JAVA_HOME/bin/java" "${JVM_FLAGS[@]}" "${cache[@]}" "-Dgerula-marker=$HERE" -jar gerula.jar \
       "${APPLICATION_SETTINGS[@]}" "--gerula.demo=$HERE/demo" > "$STATE/log/application.log" 2>&1 < /dev/null
   ) &
   APPLICATION_PID=$!
-  printf '%s' "$APPLICATION_PID" > "$STATE/run/pid"
-  printf '%s' "$port" > "$STATE/run/port"
+  printf '%s' "$APPLICATION_PID" > "$STATE/application/pid"
+  printf '%s' "$port" > "$STATE/application/port"
   wait_until_it_answers "$port"
 }
 
@@ -94,12 +94,12 @@ http_status() {
 stop_application() {
   local pid
   application_is_up || return 0
-  pid=$(cat "$STATE/run/pid")
+  pid=$(cat "$STATE/application/pid")
   kill "$pid" 2> /dev/null || true
   for _ in $(seq 100); do
     kill -0 "$pid" 2> /dev/null || break
     sleep 0.1
   done
   kill -9 "$pid" 2> /dev/null || true
-  rm -f "$STATE/run/pid"
+  rm -f "$STATE/application/pid"
 }

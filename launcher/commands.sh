@@ -71,21 +71,21 @@ watch_over_it() {
   while kill -0 "$APPLICATION_PID" 2> /dev/null; do
     sleep 1 &
     wait $! || true
-    if kill -0 "$APPLICATION_PID" 2> /dev/null && ! [ -f "$STATE/run/stopping" ] && ! cluster_is_up; then
+    if kill -0 "$APPLICATION_PID" 2> /dev/null && ! [ -f "$STATE/application/stopping" ] && ! cluster_is_up; then
       say "The database had ended; starting it again."
       start_cluster
     fi
   done
-  [ -f "$STATE/run/stopping" ] || say "The application has ended. Its log is $STATE/log/application.log."
+  [ -f "$STATE/application/stopping" ] || say "The application has ended. Its log is $STATE/log/application.log."
 }
 
 command_stop() {
-  mkdir -p "$STATE/run"
-  touch "$STATE/run/stopping"
+  mkdir -p "$STATE/application"
+  touch "$STATE/application/stopping"
   stop_application
   cluster_down run
   cluster_down test
-  rm -f "$STATE/run/stopping"
+  rm -f "$STATE/application/stopping"
   say "Gerula is stopped. The data stay in $STATE."
 }
 

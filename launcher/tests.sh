@@ -1,0 +1,90 @@
+# Checks, tests, measurements, and what is made from them.
+
+# The tests' own cluster: it may lose everything, so it does not wait for the disk.
+tests_cluster() {
+  need_jdk
+  need_maven
+  cluster_up test "-c fsync=off -c synchronous_commit=off -c full_page_writes=off"
+  need_database gerula_test
+  need_database gerula_browser
+  export GERULA_TEST_PORT=$CLUSTER_PORT GERULA_TEST_OWNER=$OWNER_PASSWORD GERULA_TEST_APP=$APP_PASSWORD
+}
+
+command_test() {
+  local started=$SECONDS only=()
+  [ $# -gt 0 ] && only=(-Dtest="$1" -Dsurefire.failIfNoSpecifiedTests=false)
+  build_web
+  install_packages web/api-types
+  need_chromium
+  tests_cluster
+  build_settings
+  if [ $# -eq 0 ]; then
+    step "checking the client"
+    (cd "$HERE/web" && logged "$STATE/log/web-check.log" npm run check)
+    (cd "$HERE/web/api-types" && logged "$STATE/log/types-check.log" npm run check)
+  fi
+  step "building and testing (output in .gerula/log/test.log)"
+  rm -rf "$HERE"/*/target/surefire-reports
+  local result=0
+  (cd "$HERE" && mvn -B verify "${only[@]}" "${BUILD_SETTINGS[@]}" > "$STATE/log/test.log" 2>&1) || result=$?
+  if [ "$result" = 0 ]; then
+    mark_current tables "$TABLES_PRINT"
+  else
+    grep -E '^\[ERROR\]|FAIL' "$STATE/log/test.log" | head -n 60
+  fi
+  cluster_down test
+  totals
+  say "in $((SECONDS - started)) s"
+  return "$result"
+}
+
+# The plain totals, from the reports of every module.
+totals() {
+  awk '
+    /<testsuite / {
+      match($0, / tests="[0-9]+"/);    tests    += substr($0, RSTART + 8, RLENGTH - 9)
+      match($0, / errors="[0-9]+"/);   bad      += substr($0, RSTART + 9, RLENGTH - 10)
+      match($0, / failures="[0-9]+"/); bad      += substr($0, RSTART + 11, RLENGTH - 12)
+      match($0, / skipped="[0-9]+"/);  skipped  += substr($0, RSTART + 10, RLENGTH - 11)
+    }
+    END { printf "%d passed, %d failed, %d skipped\n", tests - bad - skipped, bad, skipped }
+  ' <(cat "$HERE"/*/target/surefire-reports/TEST-*.xml 2> /dev/null | tr '\n' ' ' | sed 's/<testsuite /\n<testsuite /g; s/>/>\n/g')
+}
+
+command_types() {
+  install_packages web/api-types
+  tests_cluster
+  build_settings
+  step "writing docs/openapi.json"
+  (cd "$HERE" && logged "$STATE/log/types.log" mvn -B -q -pl core,app test -Dtest=ApiDocumentTest \
+    -Dapi.write=true -Dsurefire.failIfNoSpecifiedTests=false -Dspotless.check.skip=true "${BUILD_SETTINGS[@]}")
+  mark_current tables "$TABLES_PRINT"
+  cluster_down test
+  step "writing the client's types"
+  (cd "$HERE/web/api-types" && logged "$STATE/log/types.log" npm run write)
+}
+
+command_bench() {
+  need_jdk
+  need_maven
+  step "building the benchmark"
+  (cd "$HERE" && logged "$STATE/log/bench.log" mvn -B -q -pl core,bench install -DskipTests \
+    -Dspotless.check.skip=true)
+  (cd "$HERE/bench" && logged "$STATE/log/bench.log" mvn -B -q dependency:build-classpath \
+    -Dmdep.outputFile="$STATE/bench.classpath")
+  "$JAVA_HOME/bin/java" -cp "$HERE/bench/target/classes:$(cat "$STATE/bench.classpath")" \
+    org.openjdk.jmh.Main "$@"
+}
+
+command_screens() {
+  need_chromium
+  build_web
+  tests_cluster
+  build_settings
+  step "taking the pictures"
+  (cd "$HERE" && logged "$STATE/log/screens.log" mvn -B -q verify -Dtest=ScreensTest -Dscreens=true \
+    -Dsurefire.failIfNoSpecifiedTests=false -Dspotless.check.skip=true "${BUILD_SETTINGS[@]}")
+  mark_current tables "$TABLES_PRINT"
+  cluster_down test
+  ls "$HERE/docs/screenshots"
+}

@@ -1,0 +1,257 @@
+import { useState } from "react";
+import { Controller, FormProvider, useFieldArray, useForm, useFormContext } from "react-hook-form";
+import { Link, useNavigate, useParams } from "react-router";
+import { useActs } from "../frame/acts";
+import { type Booking, Problem } from "../frame/api";
+import { Sentence } from "../frame/Sentence";
+import { useToday } from "../frame/session";
+import { usePlaces } from "../kit/queries";
+import { Button, buttonLook } from "../ui/Button";
+import { SelectField, TextField, Ticks } from "../ui/Field";
+import { showFaults } from "../ui/faults";
+import { Meanwhile } from "../ui/Meanwhile";
+import { capital, choices, word } from "../words/codes";
+import { CONCERNS, CONDITIONS, SENSITIVITIES, SERVICES, SKIN_TYPES } from "../words/lists";
+import { type BookingForm, emptyBooking, fromBooking, newFace, toDraft } from "./bookingForm";
+import { useBooking } from "./queries";
+
+export function BookingNew() {
+  const today = useToday();
+  const [id] = useState(() => crypto.randomUUID() as string);
+  return <Editor id={id} start={emptyBooking(today)} booking={null} />;
+}
+
+export function BookingEdit() {
+  const { id = "" } = useParams();
+  const booking = useBooking(id);
+  if (booking.error) return <Sentence>{booking.error.message}</Sentence>;
+  if (!booking.data) return <p className="text-soft">Fetching it…</p>;
+  return <Editor id={id} start={fromBooking(booking.data)} booking={booking.data} />;
+}
+
+type EditorProps = { id: string; start: BookingForm; booking: Booking | null };
+
+function Editor({ id, start, booking }: EditorProps) {
+  const { perform } = useActs();
+  const navigate = useNavigate();
+  const [base, setBase] = useState(booking?.version ?? null);
+  const [meanwhile, setMeanwhile] = useState<Booking | null>(null);
+  const form = useForm<BookingForm>({ defaultValues: start });
+  const faults = form.formState.errors.booking;
+  const send = async (typed: BookingForm, over: number | null) => {
+    const draft = toDraft(typed);
+    try {
+      await perform(
+        over === null
+          ? { path: "/api/bookings", body: { id, booking: draft }, done: `Took ${draft.title}.` }
+          : {
+              method: "PUT",
+              path: `/api/bookings/${id}`,
+              body: { version: over, booking: draft },
+              done: `Changed ${draft.title}.`,
+            },
+      );
+      navigate(`/bookings/${id}`, { replace: true });
+    } catch (thrown) {
+      if (!(thrown instanceof Problem)) return;
+      showFaults(thrown, form.setError);
+      if (thrown.code === "changed-meanwhile") setMeanwhile(thrown.current as Booking);
+    }
+  };
+  const callOff = async () => {
+    await perform({
+      path: `/api/bookings/${id}/call-off`,
+      done: `${booking?.title ?? "The booking"} is called off.`,
+    });
+    navigate("/bookings", { replace: true });
+  };
+  return (
+    <FormProvider {...form}>
+      <form
+        noValidate
+        onSubmit={form.handleSubmit((typed) => send(typed, base))}
+        className="flex max-w-5xl flex-col gap-6"
+      >
+        <Sentence>{booking ? `${booking.title}, to be changed.` : "A new booking."}</Sentence>
+        {meanwhile && (
+          <Meanwhile
+            what="booking"
+            onKeepMine={form.handleSubmit((typed) => send(typed, meanwhile.version))}
+            onTakeTheirs={() => {
+              form.reset(fromBooking(meanwhile));
+              setBase(meanwhile.version);
+              setMeanwhile(null);
+            }}
+          />
+        )}
+        <div className="grid grid-cols-[2fr_1fr_1fr_8rem] gap-4 max-hand:grid-cols-1">
+          <TextField
+            label="Title"
+            fault={faults?.title?.message}
+            {...form.register("booking.title")}
+          />
+          <TextField
+            label="First day"
+            type="date"
+            fault={faults?.firstDay?.message}
+            {...form.register("booking.firstDay")}
+          />
+          <TextField
+            label="Last day"
+            type="date"
+            fault={faults?.lastDay?.message}
+            {...form.register("booking.lastDay")}
+          />
+          <TextField
+            label="Call time"
+            type="time"
+            fault={faults?.callTime?.message}
+            {...form.register("booking.callTime")}
+          />
+        </div>
+        <TextField
+          label="Where"
+          fault={faults?.location?.message}
+          {...form.register("booking.location")}
+        />
+        <Controller
+          control={form.control}
+          name="booking.conditions"
+          render={({ field }) => (
+            <Ticks
+              legend="Conditions"
+              choices={choices(CONDITIONS)}
+              chosen={field.value}
+              onChange={field.onChange}
+            />
+          )}
+        />
+        <Bags />
+        <Faces />
+        <div className="flex flex-wrap gap-2">
+          <Button kind="solid" type="submit" disabled={form.formState.isSubmitting}>
+            {booking ? "Save the changes" : "Take it"}
+          </Button>
+          <Link to={booking ? `/bookings/${id}` : "/bookings"} className={buttonLook("bare")}>
+            {booking ? "Leave it as it is" : "Leave it"}
+          </Link>
+          {booking && (
+            <Button kind="stop" className="ml-auto" onClick={() => void callOff().catch(() => {})}>
+              Call it off
+            </Button>
+          )}
+        </div>
+      </form>
+    </FormProvider>
+  );
+}
+
+function Bags() {
+  const { control, formState } = useFormContext<BookingForm>();
+  const places = usePlaces();
+  const bags = [...places.values()].filter((place) => place.portable && !place.parent);
+  if (!bags.length) {
+    return <p className="text-soft">There is no bag yet: add a case or a bag among the places.</p>;
+  }
+  return (
+    <div>
+      <Controller
+        control={control}
+        name="booking.bags"
+        render={({ field }) => (
+          <Ticks
+            legend="Bags, the first takes what fits nowhere else"
+            choices={bags.map((bag) => ({ value: bag.id, word: bag.name }))}
+            chosen={field.value}
+            onChange={field.onChange}
+          />
+        )}
+      />
+      {formState.errors.booking?.bags?.message && (
+        <p className="text-sm text-stop">{formState.errors.booking.bags.message}</p>
+      )}
+    </div>
+  );
+}
+
+/** The faces, in order of priority: who is served first when something is short. */
+function Faces() {
+  const { control, register, formState } = useFormContext<BookingForm>();
+  const { fields, append, remove } = useFieldArray({
+    control,
+    name: "booking.faces",
+    keyName: "key",
+  });
+  const faults = formState.errors.booking?.faces;
+  return (
+    <section className="flex flex-col gap-1">
+      <h2 className="border-ink border-b pb-1 font-semibold">Faces</h2>
+      {fields.map((field, index) => (
+        <fieldset key={field.key} className="flex flex-col gap-3 border-hair border-b py-4">
+          <legend className="sr-only">Face {index + 1}</legend>
+          <div className="grid grid-cols-[2fr_1fr_1fr_auto] items-end gap-4 max-hand:grid-cols-1">
+            <TextField
+              label="Name"
+              fault={faults?.[index]?.name?.message}
+              {...register(`booking.faces.${index}.name`)}
+            />
+            <TextField
+              label="Skin depth"
+              hint="1 to 10"
+              inputMode="decimal"
+              fault={faults?.[index]?.depth?.message}
+              {...register(`booking.faces.${index}.depth`)}
+            />
+            <SelectField
+              label="Skin"
+              choices={choices(SKIN_TYPES)}
+              {...register(`booking.faces.${index}.skinType`)}
+            />
+            <Button onClick={() => remove(index)} aria-label={`Leave face ${index + 1} out`}>
+              Leave out
+            </Button>
+          </div>
+          <FaceTicks index={index} name="services" legend="Services" codes={SERVICES} />
+          <FaceTicks
+            index={index}
+            name="sensitivities"
+            legend="Does not bear"
+            codes={SENSITIVITIES}
+          />
+          <FaceTicks index={index} name="concerns" legend="To be evened out" codes={CONCERNS} />
+        </fieldset>
+      ))}
+      <div className="pt-3">
+        <Button onClick={() => append(newFace())}>Add a face</Button>
+      </div>
+    </section>
+  );
+}
+
+type FaceTicksProps = {
+  index: number;
+  name: "services" | "sensitivities" | "concerns";
+  legend: string;
+  codes: readonly string[];
+};
+
+function FaceTicks({ index, name, legend, codes }: FaceTicksProps) {
+  const { control } = useFormContext<BookingForm>();
+  return (
+    <Controller
+      control={control}
+      name={`booking.faces.${index}.${name}`}
+      render={({ field }) => (
+        <Ticks
+          legend={legend}
+          choices={[...new Set([...codes, ...field.value])].map((code) => ({
+            value: code,
+            word: capital(word(code)),
+          }))}
+          chosen={field.value}
+          onChange={field.onChange}
+        />
+      )}
+    />
+  );
+}

@@ -1,0 +1,78 @@
+import { Link } from "react-router";
+import type { Booking } from "../frame/api";
+import { Counted, Sentence } from "../frame/Sentence";
+import { useToday } from "../frame/session";
+import { buttonLook } from "../ui/Button";
+import { capital, count, word } from "../words/codes";
+import { clockTime, nearDate, span } from "../words/dates";
+import { useBookings } from "./queries";
+
+/** All bookings, the next one in the sentence. */
+export function BookingsView() {
+  const bookings = useBookings();
+  const today = useToday();
+  if (bookings.isPending) return <p className="text-soft">Fetching the bookings…</p>;
+  const all = bookings.data ?? [];
+  const coming = all.filter((booking) => booking.lastDay >= today);
+  const past = all.filter((booking) => booking.lastDay < today).reverse();
+  const next = coming[0];
+  return (
+    <div className="flex flex-col gap-6">
+      <Sentence>
+        {next ? (
+          <>
+            {capital(count(coming.length, "booking"))} ahead. Next is{" "}
+            <Counted to={`/bookings/${next.id}`}>{next.title}</Counted>,{" "}
+            {nearDate(next.firstDay, today)}, {count(next.faces.length, "face")}.
+          </>
+        ) : (
+          "No booking lies ahead. Take one, and its packing list makes itself."
+        )}
+      </Sentence>
+      <div>
+        <Link to="/bookings/new" className={buttonLook("solid")}>
+          Take a booking
+        </Link>
+      </div>
+      <Rows title="Ahead" bookings={coming} today={today} />
+      <Rows title="Past" bookings={past} today={today} />
+    </div>
+  );
+}
+
+const STAGES = { planned: "", away: "bags are out", back: "everything is home" };
+
+function Rows({ title, bookings, today }: { title: string; bookings: Booking[]; today: string }) {
+  if (!bookings.length) return null;
+  return (
+    <section>
+      <h2 className="border-ink border-b pb-1 font-semibold">{title}</h2>
+      <ul>
+        {bookings.map((booking) => (
+          <li
+            key={booking.id}
+            className="grid grid-cols-[14rem_1fr_auto] gap-x-5 gap-y-0.5 border-hair border-b py-3 max-hand:grid-cols-1"
+          >
+            <span className="text-soft">
+              {span(booking.firstDay, booking.lastDay, today)} {clockTime(booking.callTime)}
+            </span>
+            <div className="min-w-0">
+              <Link to={`/bookings/${booking.id}`} className="font-semibold hover:underline">
+                {booking.title}
+              </Link>
+              <p className="text-soft">
+                {[booking.location, booking.conditions.map(word).join(", ")]
+                  .filter(Boolean)
+                  .join(" · ")}
+              </p>
+            </div>
+            <span className="text-soft">
+              {count(booking.faces.length, "face")}
+              {STAGES[booking.stage] && `, ${STAGES[booking.stage]}`}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,65 @@
+import { Popover } from "radix-ui";
+import { useState } from "react";
+import { usePlaces } from "../kit/queries";
+import { Told } from "../ui/Chip";
+import { MARK_ORDER, markWords } from "../words/marks";
+import type { Item } from "./api";
+import { useToday } from "./session";
+
+type State = "in-order" | "soon" | "stop";
+const COLOURS: Record<State, string> = {
+  "in-order": "var(--line)",
+  soon: "var(--soon)",
+  stop: "var(--stop)",
+};
+
+/** One gauge on the base line: a thin line, half height, or full height with a cut. */
+function Gauge({ x, state }: { x: number; state: State }) {
+  const fill = COLOURS[state];
+  if (state === "in-order") {
+    return <rect x={x} y={16.5} width={7} height={2.5} fill={fill} />;
+  }
+  if (state === "soon") {
+    return <rect x={x} y={10} width={7} height={9} fill={fill} />;
+  }
+  return (
+    <g fill={fill}>
+      <rect x={x} y={1} width={7} height={8} />
+      <rect x={x} y={11} width={7} height={8} />
+    </g>
+  );
+}
+
+/** Place, date, clean, amount: the four marks of a thing. A quiet row is quiet, trouble stands up. */
+export function Marks({ item }: { item: Item }) {
+  const places = usePlaces();
+  const today = useToday();
+  const [open, setOpen] = useState(false);
+  const words = MARK_ORDER.map((name) => ({
+    name,
+    text: markWords(item.marks[name].because, places, today),
+  }));
+  return (
+    <Popover.Root open={open} onOpenChange={setOpen}>
+      <Popover.Trigger
+        aria-label={words.map(({ text }) => text).join(" ")}
+        onPointerEnter={(event) => event.pointerType === "mouse" && setOpen(true)}
+        onPointerLeave={(event) => event.pointerType === "mouse" && setOpen(false)}
+        className="inline-flex min-h-8 min-w-12 items-center justify-center max-hand:min-h-11"
+      >
+        <svg viewBox="0 0 40 20" width="40" height="20" aria-hidden="true">
+          {MARK_ORDER.map((name, index) => (
+            <Gauge key={name} x={index * 10 + 1} state={item.marks[name].state} />
+          ))}
+        </svg>
+      </Popover.Trigger>
+      <Told>
+        <ul className="flex flex-col gap-1">
+          {words.map(({ name, text }) => (
+            <li key={name}>{text}</li>
+          ))}
+        </ul>
+      </Told>
+    </Popover.Root>
+  );
+}

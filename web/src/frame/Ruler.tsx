@@ -1,0 +1,121 @@
+import { useMemo } from "react";
+import { Link, useLocation } from "react-router";
+import { useBookings } from "../booking/queries";
+import { useKit } from "../kit/queries";
+import { daysBetween, plusDays } from "../words/dates";
+import type { Booking, Item } from "./api";
+import { useToday } from "./session";
+
+const DAYS = 57;
+const TICK = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", timeZone: "UTC" });
+
+const at = (days: number) => `${((days + 0.7) / DAYS) * 100}%`;
+
+/** Eight weeks on one line: bookings as bars, dates that run out as wedges. */
+export function Ruler() {
+  const today = useToday();
+  const bookings = useBookings().data ?? [];
+  const items = useKit().data?.items ?? [];
+  const weeks = Array.from({ length: Math.ceil(DAYS / 7) }, (_, week) => week * 7);
+  return (
+    <nav
+      aria-label="Eight weeks"
+      className="relative h-[62px] overflow-hidden border-hair border-b bg-paper"
+    >
+      <div className="absolute inset-x-5 inset-y-0">
+        {Array.from({ length: DAYS }, (_, day) => (
+          <span
+            key={plusDays(today, day)}
+            style={{ left: at(day) }}
+            className={`absolute bottom-0 w-px bg-line ${day % 7 === 0 ? "h-3" : "h-1.5"}`}
+          />
+        ))}
+        {weeks.map((day) => (
+          <span
+            key={day}
+            style={{ left: at(day) }}
+            className="absolute bottom-2.5 ml-1 whitespace-nowrap text-[0.8rem] text-soft"
+          >
+            {day === 0 ? (
+              <b className="text-ink">today</b>
+            ) : (
+              TICK.format(Date.parse(plusDays(today, day)))
+            )}
+          </span>
+        ))}
+        <Wedges items={items} bookings={bookings} today={today} />
+        {bookings
+          .filter(
+            (booking) =>
+              daysBetween(today, booking.lastDay) >= 0 &&
+              daysBetween(today, booking.firstDay) < DAYS,
+          )
+          .map((booking) => (
+            <Bar key={booking.id} booking={booking} today={today} />
+          ))}
+      </div>
+    </nav>
+  );
+}
+
+function Bar({ booking, today }: { booking: Booking; today: string }) {
+  const open = useLocation().pathname.startsWith(`/bookings/${booking.id}`);
+  const start = Math.max(0, daysBetween(today, booking.firstDay));
+  const end = Math.min(DAYS, daysBetween(today, booking.lastDay) + 1);
+  const short = end - start < 6;
+  return (
+    <Link
+      to={`/bookings/${booking.id}`}
+      style={{
+        left: at(start),
+        width: short ? undefined : `calc(${at(end - 0.7)} - ${at(start - 0.7)})`,
+      }}
+      aria-current={open ? "page" : undefined}
+      className="group absolute top-1.5 flex h-6 items-center gap-1.5 whitespace-nowrap text-[0.8rem] font-semibold"
+    >
+      <span
+        style={short ? { width: `${Math.max(1, end - start) * 1.3}rem` } : undefined}
+        className={`flex h-5 items-center truncate rounded-[3px] border-2 border-ink px-1.5 group-hover:bg-lit group-aria-[current=page]:bg-ink group-aria-[current=page]:text-paper ${short ? "" : "w-full"}`}
+      >
+        {short ? "" : booking.title}
+      </span>
+      {short && booking.title}
+    </Link>
+  );
+}
+
+type WedgesProps = { items: Item[]; bookings: Booking[]; today: string };
+
+/** A wedge for each day on which something runs out: brick when a booking lies on or after it is planned. */
+function Wedges({ items, bookings, today }: WedgesProps) {
+  const days = useMemo(() => {
+    const byDay = new Map<string, number>();
+    for (const item of items) {
+      const day = item.useBy.lastDay;
+      if (day && daysBetween(today, day) >= 0 && daysBetween(today, day) < DAYS) {
+        byDay.set(day, (byDay.get(day) ?? 0) + 1);
+      }
+    }
+    return [...byDay];
+  }, [items, today]);
+  return days.map(([day, many]) => {
+    const during = bookings.some(
+      (booking) => booking.stage !== "back" && booking.firstDay <= day && day < booking.lastDay,
+    );
+    return (
+      <Link
+        key={day}
+        to={`/kit?until=${day}`}
+        style={{ left: at(daysBetween(today, day)) }}
+        aria-label={`${many === 1 ? "One thing runs" : `${many} things run`} out on ${TICK.format(Date.parse(day))}${during ? ", during a booking" : ""}`}
+        title={`${many} run out on ${TICK.format(Date.parse(day))}`}
+        className="absolute top-[26px] -ml-3 flex size-6 items-start justify-center"
+      >
+        <svg viewBox="0 0 12 9" width="12" height="9" aria-hidden="true">
+          <path d="M0 0h12L6 9z" fill={during ? "var(--stop)" : "var(--soon)"} />
+          {during && <path d="M3 2.5h6" stroke="var(--paper)" strokeWidth="1.5" />}
+        </svg>
+      </Link>
+    );
+  });
+}

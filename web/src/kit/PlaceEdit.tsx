@@ -1,0 +1,218 @@
+import { useState } from "react";
+import { useForm } from "react-hook-form";
+import { Link, useNavigate, useParams, useSearchParams } from "react-router";
+import { useActs } from "../frame/acts";
+import { type Place, Problem } from "../frame/api";
+import { Sentence } from "../frame/Sentence";
+import { Button, buttonLook } from "../ui/Button";
+import { SelectField, TextField } from "../ui/Field";
+import { numberOrNull, orNull, showFaults } from "../ui/faults";
+import { Meanwhile } from "../ui/Meanwhile";
+import { choices } from "../words/codes";
+import { placePath } from "../words/items";
+import { PLACE_KINDS, SECTIONS } from "../words/lists";
+import { useKit, usePlaces } from "./queries";
+
+type PlaceForm = {
+  place: Record<
+    | "parent"
+    | "name"
+    | "kind"
+    | "reach"
+    | "innerWidthMm"
+    | "innerDepthMm"
+    | "innerHeightMm"
+    | "ownMassG"
+    | "greatestMassG"
+    | "section",
+    string
+  > & { portable: boolean };
+};
+
+const text = (value: string | number | null | undefined) => (value == null ? "" : String(value));
+
+function fromPlace(place: Partial<Place>): PlaceForm {
+  return {
+    place: {
+      parent: text(place.parent),
+      name: text(place.name),
+      kind: place.kind ?? "drawer",
+      portable: place.portable ?? false,
+      reach: text(place.reach ?? 1),
+      innerWidthMm: text(place.innerWidthMm),
+      innerDepthMm: text(place.innerDepthMm),
+      innerHeightMm: text(place.innerHeightMm),
+      ownMassG: text(place.ownMassG ?? 0),
+      greatestMassG: text(place.greatestMassG),
+      section: text(place.section),
+    },
+  };
+}
+
+function toDraft({ place }: PlaceForm) {
+  return {
+    parent: orNull(place.parent),
+    name: place.name,
+    kind: place.kind,
+    portable: place.portable,
+    reach: numberOrNull(place.reach) ?? 1,
+    innerWidthMm: numberOrNull(place.innerWidthMm),
+    innerDepthMm: numberOrNull(place.innerDepthMm),
+    innerHeightMm: numberOrNull(place.innerHeightMm),
+    ownMassG: numberOrNull(place.ownMassG) ?? 0,
+    greatestMassG: numberOrNull(place.greatestMassG),
+    section: orNull(place.section),
+  };
+}
+
+/** A new place, in another one or alone. */
+export function PlaceNew() {
+  const [search] = useSearchParams();
+  const [id] = useState(() => crypto.randomUUID() as string);
+  return (
+    <Editor id={id} start={{ parent: search.get("in") }} title="A new place." version={null} />
+  );
+}
+
+/** A place that is there already. */
+export function PlaceEdit() {
+  const { id = "" } = useParams();
+  const kit = useKit();
+  const place = usePlaces().get(id);
+  if (!place) {
+    return (
+      <Sentence>
+        {kit.isPending ? "Fetching it…" : "There is no such place. Look it up again."}
+      </Sentence>
+    );
+  }
+  return (
+    <Editor id={id} start={place} title={`${place.name}, to be changed.`} version={place.version} />
+  );
+}
+
+type EditorProps = { id: string; start: Partial<Place>; title: string; version: number | null };
+
+function Editor({ id, start, title, version }: EditorProps) {
+  const { perform } = useActs();
+  const navigate = useNavigate();
+  const places = usePlaces();
+  const [base, setBase] = useState(version);
+  const [meanwhile, setMeanwhile] = useState<Place | null>(null);
+  const form = useForm<PlaceForm>({ defaultValues: fromPlace(start) });
+  const { register, formState } = form;
+  const faults = formState.errors.place;
+  const send = async (typed: PlaceForm, over: number | null) => {
+    const place = toDraft(typed);
+    try {
+      await perform(
+        over === null
+          ? { path: "/api/places", body: { id, place }, done: `Added ${place.name}.` }
+          : {
+              method: "PUT",
+              path: `/api/places/${id}`,
+              body: { version: over, place },
+              done: `Changed ${place.name}.`,
+            },
+      );
+      navigate(`/kit/places/${id}`, { replace: true });
+    } catch (thrown) {
+      if (!(thrown instanceof Problem)) return;
+      showFaults(thrown, form.setError);
+      if (thrown.code === "changed-meanwhile") setMeanwhile(thrown.current as Place);
+    }
+  };
+  return (
+    <form
+      noValidate
+      onSubmit={form.handleSubmit((typed) => send(typed, base))}
+      className="flex max-w-4xl flex-col gap-6"
+    >
+      <Sentence>{title}</Sentence>
+      {meanwhile && (
+        <Meanwhile
+          what="place"
+          onKeepMine={form.handleSubmit((typed) => send(typed, meanwhile.version))}
+          onTakeTheirs={() => {
+            form.reset(fromPlace(meanwhile));
+            setBase(meanwhile.version);
+            setMeanwhile(null);
+          }}
+        />
+      )}
+      <div className="grid grid-cols-3 gap-4 max-hand:grid-cols-1">
+        <TextField label="Name" fault={faults?.name?.message} {...register("place.name")} />
+        <SelectField label="Kind" choices={choices(PLACE_KINDS)} {...register("place.kind")} />
+        <SelectField
+          label="Lies in"
+          empty="nothing, it stands alone"
+          fault={faults?.parent?.message}
+          choices={[...places.keys()]
+            .filter((one) => one !== id)
+            .map((one) => ({ value: one, word: placePath(one, places) }))}
+          {...register("place.parent")}
+        />
+        <TextField
+          label="Inner width"
+          hint="mm"
+          inputMode="numeric"
+          fault={faults?.innerWidthMm?.message}
+          {...register("place.innerWidthMm")}
+        />
+        <TextField
+          label="Inner depth"
+          hint="mm"
+          inputMode="numeric"
+          fault={faults?.innerDepthMm?.message}
+          {...register("place.innerDepthMm")}
+        />
+        <TextField
+          label="Inner height"
+          hint="mm"
+          inputMode="numeric"
+          fault={faults?.innerHeightMm?.message}
+          {...register("place.innerHeightMm")}
+        />
+        <TextField
+          label="Weighs empty"
+          hint="g"
+          inputMode="numeric"
+          fault={faults?.ownMassG?.message}
+          {...register("place.ownMassG")}
+        />
+        <TextField
+          label="May weigh in all"
+          hint="g"
+          inputMode="numeric"
+          fault={faults?.greatestMassG?.message}
+          {...register("place.greatestMassG")}
+        />
+        <TextField
+          label="Order of reach"
+          hint="1 is opened first"
+          inputMode="numeric"
+          fault={faults?.reach?.message}
+          {...register("place.reach")}
+        />
+        <SelectField
+          label="Laid out for"
+          empty="anything"
+          choices={choices(SECTIONS)}
+          {...register("place.section")}
+        />
+        <label className="flex min-h-9 items-center gap-2 self-end">
+          <input type="checkbox" className="size-5 accent-ink" {...register("place.portable")} />
+          Can be carried
+        </label>
+      </div>
+      <div className="flex gap-2">
+        <Button kind="solid" type="submit" disabled={formState.isSubmitting}>
+          {base === null ? "Add the place" : "Save the changes"}
+        </Button>
+        <Link to={base === null ? "/kit" : `/kit/places/${id}`} className={buttonLook("bare")}>
+          Leave it as it is
+        </Link>
+      </div>
+    </form>
+  );
+}

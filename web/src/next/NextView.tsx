@@ -1,0 +1,131 @@
+import { Link } from "react-router";
+import { useBookings } from "../booking/queries";
+import type { Booking, Item } from "../frame/api";
+import { Marks } from "../frame/Marks";
+import { Counted, Sentence } from "../frame/Sentence";
+import { Swatch } from "../frame/Swatch";
+import { useToday } from "../frame/session";
+import { useKit, usePlaces } from "../kit/queries";
+import { usePackingList } from "../packing/queries";
+import { buttonLook } from "../ui/Button";
+import { capital, count } from "../words/codes";
+import { clockTime, nearDate } from "../words/dates";
+import { fullName } from "../words/items";
+import { markWords } from "../words/marks";
+
+/** What has to be done before the next job. */
+export function NextView() {
+  const today = useToday();
+  const bookings = useBookings();
+  const kit = useKit();
+  if (bookings.isPending || kit.isPending) return <p className="text-soft">Looking ahead…</p>;
+  const next =
+    bookings.data?.find((booking) => booking.stage === "away") ??
+    bookings.data?.find((booking) => booking.lastDay >= today && booking.stage === "planned");
+  const items = kit.data?.items ?? [];
+  const trouble = items.filter((item) => worst(item) === "stop");
+  return (
+    <div className="flex flex-col gap-7">
+      {next ? (
+        <NextBooking booking={next} today={today} />
+      ) : (
+        <Sentence>
+          No booking lies ahead. <Counted to="/bookings/new">Take one</Counted>, and its packing
+          list makes itself.
+        </Sentence>
+      )}
+      {items.length === 0 && (
+        <div className="flex items-center gap-3">
+          <p className="text-soft">
+            The kit is empty: begin with the places it lies in, then the things.
+          </p>
+          <Link to="/kit/places/new" className={buttonLook()}>
+            Add a place
+          </Link>
+        </div>
+      )}
+      {trouble.length > 0 && <Trouble items={trouble} today={today} />}
+    </div>
+  );
+}
+
+const worst = (item: Item) =>
+  Object.values(item.marks).some((mark) => mark.state === "stop") ? "stop" : "in-order";
+
+function NextBooking({ booking, today }: { booking: Booking; today: string }) {
+  const list = usePackingList(booking.id).data;
+  const to = `/bookings/${booking.id}`;
+  const gaps = list?.findings.filter((finding) => finding.code === "gap").length ?? 0;
+  const away = booking.stage === "away";
+  return (
+    <div className="flex flex-col gap-4">
+      <Sentence>
+        {capital(nearDate(booking.firstDay, today))}
+        {booking.callTime && ` at ${clockTime(booking.callTime)}`}:{" "}
+        <Counted to={to}>{booking.title}</Counted>, {count(booking.faces.length, "face")}.{" "}
+        {list &&
+          (away ? (
+            <>
+              <Counted to={to} state="soon">
+                {capital(count(list.lines.length, "thing"))}
+              </Counted>{" "}
+              still out.
+            </>
+          ) : (
+            <>
+              <Counted to={to}>
+                {list.packedCount} of {list.lines.length}
+              </Counted>{" "}
+              packed
+              {gaps > 0 && (
+                <>
+                  ,{" "}
+                  <Counted to={`${to}#gaps`} state="stop">
+                    {count(gaps, "gap")}
+                  </Counted>
+                </>
+              )}
+              .
+            </>
+          ))}
+      </Sentence>
+      <div>
+        <Link to={to} className={buttonLook("solid")}>
+          {away ? "Put it back" : "Pack for it"}
+        </Link>
+      </div>
+    </div>
+  );
+}
+
+/** Things no job should meet: past their date, nowhere, contaminated, empty. */
+function Trouble({ items, today }: { items: Item[]; today: string }) {
+  const places = usePlaces();
+  return (
+    <section>
+      <h2 className="border-ink border-b pb-1 font-semibold">Settle these first</h2>
+      <ul>
+        {items.map((item) => (
+          <li
+            key={item.id}
+            className="grid grid-cols-[auto_1fr_auto] items-center gap-3 border-hair border-b py-2"
+          >
+            <Swatch item={item} />
+            <div className="min-w-0">
+              <Link to={`/kit/items/${item.id}`} className="hover:underline">
+                {fullName(item)}
+              </Link>
+              <p className="text-[0.9rem] text-stop">
+                {Object.values(item.marks)
+                  .filter((mark) => mark.state === "stop")
+                  .map((mark) => markWords(mark.because, places, today))
+                  .join(" ")}
+              </p>
+            </div>
+            <Marks item={item} />
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

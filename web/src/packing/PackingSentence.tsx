@@ -1,0 +1,71 @@
+import { Counted, Sentence } from "../frame/Sentence";
+import { useToday } from "../frame/session";
+import { capital, count, word } from "../words/codes";
+import { clockTime, nearDate } from "../words/dates";
+import { gapTitle, type PackingWords } from "../words/packing";
+import { mass } from "../words/quantities";
+import type { PackingList } from "./queries";
+
+const SEEN_IN_A_SENTENCE = new Set([
+  "wet",
+  "no-power",
+  "dry-cold",
+  "heat",
+  "flash",
+  "flight",
+  "no-water",
+  "dim",
+  "no-table",
+]);
+
+/** How the packing stands, in two or three sentences. */
+export function PackingSentence({ list, words }: { list: PackingList; words: PackingWords }) {
+  const { booking, lines, findings } = list;
+  const today = useToday();
+  const gaps = findings.filter((finding) => finding.code === "gap");
+  const running = findings.filter((finding) => finding.code === "runs-out-before").length;
+  const conditions = booking.conditions.filter((one) => SEEN_IN_A_SENTENCE.has(one)).map(word);
+  const bags = list.bags.length ? ` in ${count(list.bags.length, "bag")}` : "";
+  if (booking.stage === "back") {
+    return <Sentence>{booking.title} is over and everything is home.</Sentence>;
+  }
+  if (booking.stage === "away") {
+    return (
+      <Sentence>
+        {booking.title}: the bags are out with{" "}
+        <Counted to="#lines">{count(lines.length, "thing")}</Counted>, {mass(list.massG)}. Put each
+        back when it comes home.
+      </Sentence>
+    );
+  }
+  return (
+    <Sentence>
+      {booking.title}, {nearDate(booking.firstDay, today)}
+      {booking.callTime && ` ${clockTime(booking.callTime)}`}, {count(booking.faces.length, "face")}
+      {conditions.length > 0 && `, ${conditions.join(", ")}`}.{" "}
+      <Counted to="#lines">
+        {list.packedCount} of {lines.length}
+      </Counted>{" "}
+      packed, {mass(list.massG)}
+      {bags}.{" "}
+      {gaps.length > 0 && (
+        <>
+          <Counted to="#gaps" state="stop">
+            {capital(count(gaps.length, "gap"))}
+          </Counted>
+          {gaps.length <= 2 &&
+            `: ${gaps.map((gap) => gapTitle(gap, words).toLowerCase()).join(" and ")}`}
+          .{" "}
+        </>
+      )}
+      {running > 0 && (
+        <>
+          <Counted to="#running-out" state="soon">
+            {capital(count(running, "thing"))}
+          </Counted>{" "}
+          {running === 1 ? "runs" : "run"} out before the last day.
+        </>
+      )}
+    </Sentence>
+  );
+}

@@ -1,0 +1,37 @@
+import { useMemo } from "react";
+import { useParams } from "react-router";
+import { Sentence } from "../frame/Sentence";
+import { useToday } from "../frame/session";
+import { useStance } from "../frame/stance";
+import { usePlaces } from "../kit/queries";
+import type { PackingWords } from "../words/packing";
+import { PackDesk } from "./PackDesk";
+import { PackHand } from "./PackHand";
+import { type PackingList, usePackingList } from "./queries";
+
+/** One booking and its packing list: at the desk the whole of it, in the hand one thing at a time. */
+export function PackingView() {
+  const { id = "" } = useParams();
+  const list = usePackingList(id);
+  const stance = useStance();
+  if (list.error) return <Sentence>{list.error.message}</Sentence>;
+  if (!list.data) return <p className="text-soft">Working out what it takes…</p>;
+  return stance === "hand" ? <PackHand list={list.data} /> : <PackDesk list={list.data} />;
+}
+
+/** Names for the ids that reasons and findings carry. */
+export function usePackingWords(list: PackingList): PackingWords {
+  const places = usePlaces();
+  const today = useToday();
+  return useMemo(
+    () => ({
+      faces: new Map(list.booking.faces.map((face) => [face.id, face])),
+      items: new Map(
+        [...list.lines.map((line) => line.item), ...list.aboard].map((item) => [item.id, item]),
+      ),
+      places,
+      today,
+    }),
+    [list, places, today],
+  );
+}

@@ -1,0 +1,69 @@
+import type { Choice } from "../ui/Field";
+
+/** Codes whose words are not just the code with spaces. */
+const WORDS: Record<string, string> = {
+  "alcohol-70": "alcohol 70 %",
+  "alcohol-99": "alcohol 99 %",
+  "surface-alcohol": "surface alcohol",
+  "skin-alcohol": "alcohol on skin",
+  "no-flashback": "no flashback",
+  "oil-control": "oil control",
+  "close-up": "close-up",
+  spf: "SPF",
+  "touch-up-jars": "touch-up jars",
+  "touch-up-jar": "touch-up jar",
+  "dry-cold": "dry cold",
+  wet: "rain or spray",
+  dim: "dim room",
+  daylight: "daylight outdoors",
+  flash: "flash after dark",
+  heat: "heat, humidity",
+  sweat: "sweat",
+  "no-power": "no power",
+  "no-water": "no running water",
+  "no-table": "no table",
+  "long-carry": "stairs, sand, snow",
+  "unknown-catering": "unknown catering",
+  "set-up": "Set-up",
+  comfort: "light and comfort",
+  "powder-colour": "powder colour",
+  "set-bag": "set bag",
+  ml: "ml",
+  g: "g",
+  piece: "pieces",
+  "latex-or-silicone": "latex or silicone",
+  "liquid-pump-or-squeeze": "liquid, pump or squeeze",
+  "liquid-dip-applicator": "liquid, dip applicator",
+  "brush-duo-fibre": "brush, duo-fibre",
+  "brush-natural": "brush, natural hair",
+  "brush-synthetic": "brush, synthetic",
+  "sharpenable-pencil": "pencil, sharpenable",
+  "twist-up-pencil": "pencil, twist-up",
+  "felt-tip-pen": "felt-tip or brush pen",
+  "single-use": "single-use",
+  "given-away": "given away",
+  date: "its date",
+  changed: "changed look, smell or texture",
+  "for-flash": "flash",
+};
+
+/** A code in the trade's words, lower case. */
+export function word(code: string): string {
+  return WORDS[code] ?? code.replaceAll("-", " ");
+}
+
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+/** Codes as choices of a field. */
+export function choices(codes: readonly string[]): Choice[] {
+  return codes.map((value) => ({ value, word: word(value) }));
+}
+
+const SMALL = ["no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten"];
+
+/** Small numbers as words, as one writes them in a sentence. */
+export function count(many: number, one: string, more = `${one}s`): string {
+  return `${SMALL[many] ?? many} ${many === 1 ? one : more}`;
+}

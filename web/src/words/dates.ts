@@ -1,0 +1,68 @@
+const DAY_MS = 86_400_000;
+
+function midnight(day: string): number {
+  return Date.parse(`${day}T00:00:00Z`);
+}
+
+/** Whole days from one day to another; negative when the other lies before. */
+export function daysBetween(from: string, to: string): number {
+  return Math.round((midnight(to) - midnight(from)) / DAY_MS);
+}
+
+export function plusDays(day: string, days: number): string {
+  return new Date(midnight(day) + days * DAY_MS).toISOString().slice(0, 10);
+}
+
+const WEEKDAY = new Intl.DateTimeFormat("en-GB", { weekday: "long", timeZone: "UTC" });
+const SHORT = new Intl.DateTimeFormat("en-GB", {
+  weekday: "short",
+  day: "numeric",
+  month: "short",
+  timeZone: "UTC",
+});
+const LONG = new Intl.DateTimeFormat("en-GB", {
+  day: "numeric",
+  month: "short",
+  year: "numeric",
+  timeZone: "UTC",
+});
+
+export function weekday(day: string): string {
+  return WEEKDAY.format(midnight(day));
+}
+
+/** "Thu, 17 Apr", with the year when it is another. */
+export function shortDate(day: string, today: string): string {
+  return day.slice(0, 4) === today.slice(0, 4)
+    ? SHORT.format(midnight(day))
+    : LONG.format(midnight(day));
+}
+
+/** Near today in words, far off as a date. */
+export function nearDate(day: string, today: string): string {
+  const days = daysBetween(today, day);
+  if (days === 0) return "today";
+  if (days === 1) return "tomorrow";
+  if (days === -1) return "yesterday";
+  if (days > 1 && days <= 30) return `in ${days} days, ${shortDate(day, today)}`;
+  if (days < 0 && days >= -30) return `${-days} days ago, ${shortDate(day, today)}`;
+  return shortDate(day, today);
+}
+
+/** "Thu 17 to Fri 25 Apr, nine days" or one day. */
+export function span(first: string, last: string, today: string): string {
+  return first === last
+    ? shortDate(first, today)
+    : `${shortDate(first, today)} to ${shortDate(last, today)}`;
+}
+
+/** "05:40" of "05:40:00". */
+export function clockTime(time: string | null): string {
+  return time ? time.slice(0, 5) : "";
+}
+
+export function moment(instant: string): string {
+  return new Intl.DateTimeFormat("en-GB", { dateStyle: "medium", timeStyle: "short" }).format(
+    new Date(instant),
+  );
+}

@@ -1,0 +1,43 @@
+import type { Item, Place } from "../frame/api";
+import { word } from "./codes";
+
+/** Maker, name and shade as one says them. */
+export function fullName(item: Item): string {
+  return [item.product.maker, item.product.name, item.product.shade].filter(Boolean).join(" ");
+}
+
+/** Without the maker: what is read out in a dark trailer. */
+export function shortName(item: Item): string {
+  return [item.product.name, item.product.shade].filter(Boolean).join(" ");
+}
+
+export type PlaceMap = Map<string, Place>;
+
+export function placeMap(places: Place[]): PlaceMap {
+  return new Map(places.map((place) => [place.id, place]));
+}
+
+/** From the outermost place down: "Rolling case, base". */
+export function placePath(id: string | null, places: PlaceMap): string {
+  const names: string[] = [];
+  let next = id;
+  while (next && names.length < 12) {
+    const place = places.get(next);
+    if (!place) break;
+    names.unshift(place.name);
+    next = place.parent;
+  }
+  return names.length ? names.join(", ") : "nobody knows where";
+}
+
+/** Only the innermost two, where room is short. */
+export function placeTail(id: string | null, places: PlaceMap): string {
+  const place = id ? places.get(id) : undefined;
+  if (!place) return "nobody knows where";
+  const parent = place.parent ? places.get(place.parent) : undefined;
+  return parent?.parent ? `${parent.name}, ${place.name}` : placePath(id, places);
+}
+
+export function kindOf(item: Item): string {
+  return word(item.product.productClass);
+}

@@ -1,0 +1,28 @@
+import type { Item } from "../frame/api";
+
+const NUMBER = new Intl.NumberFormat("en-GB", { maximumFractionDigits: 1 });
+
+/** Grams below a kilogram, kilograms from there. */
+export function mass(grams: number): string {
+  return grams < 1000 ? `${grams} g` : `${NUMBER.format(grams / 1000)} kg`;
+}
+
+export function amount(value: number, unit: string): string {
+  if (unit === "piece") {
+    return value === 1 ? "1 piece" : `${NUMBER.format(value)} pieces`;
+  }
+  return `${NUMBER.format(value)} ${unit}`;
+}
+
+/** "12 ml of 30". */
+export function leftOf(item: Item): string {
+  const { content, unit } = item.product;
+  if (unit === "piece" && content === 1) {
+    return item.left === 0 ? "used up" : "1 piece";
+  }
+  return `${amount(item.left, unit)} of ${NUMBER.format(content)}`;
+}
+
+export function share(part: number): string {
+  return `${Math.round(part * 100)} %`;
+}
