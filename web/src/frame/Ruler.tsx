@@ -16,7 +16,10 @@ export function Ruler() {
   const today = useToday();
   const bookings = useBookings().data ?? [];
   const items = useKit().data?.items ?? [];
-  const weeks = Array.from({ length: Math.ceil(DAYS / 7) }, (_, week) => week * 7);
+  const weeks = Array.from({ length: Math.ceil(DAYS / 7) }, (_, week) => week * 7).filter(
+    // The last week's date would be cut off at the edge.
+    (day) => day < DAYS - 2,
+  );
   return (
     <nav
       aria-label="Eight weeks"

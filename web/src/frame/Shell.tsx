@@ -45,7 +45,9 @@ export function Shell() {
         <button type="button" onClick={turn} className="min-h-11 px-2 text-soft hover:text-ink">
           {theme === "dark" ? "Light" : "Dark"}
         </button>
-        <SignOut />
+        <div className="max-hand:hidden">
+          <SignOut />
+        </div>
       </header>
       <main id="view" className="mx-auto max-w-[90rem] px-7 pt-5 pb-24 max-hand:px-4 max-hand:pt-4">
         <Outlet />

@@ -614,8 +614,7 @@ export interface components {
         MoveItem: {
             /** Format: uuid */
             actId: string;
-            /** Format: uuid */
-            to: string;
+            to: string | null;
         };
         PackingListView: {
             aboard: components["schemas"]["ItemView"][];

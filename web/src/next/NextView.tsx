@@ -7,6 +7,7 @@ import { Swatch } from "../frame/Swatch";
 import { useToday } from "../frame/session";
 import { useKit, usePlaces } from "../kit/queries";
 import { usePackingList } from "../packing/queries";
+import { SignOut } from "../signin/SignOut";
 import { buttonLook } from "../ui/Button";
 import { capital, count } from "../words/codes";
 import { clockTime, nearDate } from "../words/dates";
@@ -45,6 +46,9 @@ export function NextView() {
         </div>
       )}
       {trouble.length > 0 && <Trouble items={trouble} today={today} />}
+      <div className="hand:hidden">
+        <SignOut />
+      </div>
     </div>
   );
 }

@@ -76,10 +76,9 @@ function Doing({ list }: { list: PackingList }) {
   const quiet = (done: Promise<unknown>) => void done.catch(() => {});
   return (
     <div className="flex flex-wrap gap-2">
-      {booking.stage === "planned" && (
+      {booking.stage === "planned" && list.packedCount > 0 && (
         <Button
           kind="solid"
-          disabled={list.packedCount === 0}
           onClick={() =>
             quiet(
               perform({
@@ -160,7 +159,9 @@ function Gaps({ findings, words }: { findings: Because[]; words: PackingWords })
             </svg>
             <div className="min-w-0">
               <p className="text-stop">{gapTitle(gap, words)}</p>
-              {gapLines(gap, words).map((text) => (
+              {gapLines(gap, words)
+                .slice(0, 3)
+                .map((text) => (
                 <p key={text} className="text-[0.87rem] text-soft">
                   {text}
                 </p>

@@ -12,7 +12,7 @@ export function SignOut() {
     <button
       type="button"
       onClick={() => void signOut()}
-      className="min-h-11 whitespace-nowrap px-2 text-soft hover:text-ink max-hand:hidden"
+      className="min-h-11 whitespace-nowrap px-2 text-soft hover:text-ink"
     >
       Sign out
     </button>

@@ -2,6 +2,7 @@ package gerula.app.booking;
 
 import static gerula.app.tables.Tables.BOOKING;
 import static gerula.app.tables.Tables.FACE;
+import static gerula.app.tables.Tables.PACKED;
 
 import gerula.app.tables.tables.records.BookingRecord;
 import gerula.app.tables.tables.records.FaceRecord;
@@ -87,6 +88,19 @@ public class BookingStore {
   void delete(UUID id) {
     sql.deleteFrom(FACE).where(FACE.BOOKING_ID.eq(id)).execute();
     sql.deleteFrom(BOOKING).where(BOOKING.ID.eq(id)).execute();
+  }
+
+  /** Items ticked off for a booking, in one fixed order. */
+  List<UUID> packedFor(UUID booking) {
+    return sql.select(PACKED.ITEM_ID)
+        .from(PACKED)
+        .where(PACKED.BOOKING_ID.eq(booking))
+        .orderBy(PACKED.ITEM_ID)
+        .fetch(PACKED.ITEM_ID);
+  }
+
+  void unpack(UUID item) {
+    sql.deleteFrom(PACKED).where(PACKED.ITEM_ID.eq(item)).execute();
   }
 
   public void setDeparted(UUID id, @Nullable Instant at) {

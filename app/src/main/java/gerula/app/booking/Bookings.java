@@ -100,6 +100,9 @@ public class Bookings {
             throw Refused.notNow(
                 "on-the-way", "The bags of this booking are out. Put everything back first.");
           }
+          for (UUID item : store.packedFor(id)) {
+            act.touch(ThingKind.PACKED_THING, item, () -> store.unpack(item));
+          }
           act.touch(ThingKind.BOOKING_THING, id, () -> store.delete(id));
         });
   }

@@ -65,6 +65,14 @@ public record ProductDraft(
 
   /** The core's product, or nothing when faults were added. */
   public Optional<Product> toProduct(UUID id, Faults faults, String path) {
+    if (content.signum() <= 0) {
+      faults.unless(
+          false,
+          path + "content",
+          "out-of-range",
+          "A full pack holds more than nothing, but this is " + content + ".");
+      return Optional.empty();
+    }
     return faults
         .build(path + "content", () -> Quantity.of(content, unit))
         .flatMap(quantity -> withMeasures(id, quantity, faults, path));

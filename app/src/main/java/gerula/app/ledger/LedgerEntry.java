@@ -1,6 +1,7 @@
 package gerula.app.ledger;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -22,6 +23,13 @@ public record LedgerEntry(
     Map<String, Object> facts,
     boolean undone,
     List<Change> changes) {
+
+  /** The same act with what it changed in another thing of the same id. */
+  LedgerEntry with(LedgerEntry other) {
+    List<Change> both = new ArrayList<>(changes);
+    both.addAll(other.changes);
+    return new LedgerEntry(id, act, at, who, facts, undone, List.copyOf(both));
+  }
 
   /**
    * One field.

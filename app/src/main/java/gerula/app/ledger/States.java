@@ -2,12 +2,13 @@ package gerula.app.ledger;
 
 import static gerula.app.tables.Tables.FACE;
 
+import java.util.Arrays;
+import java.util.List;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.JSONB;
 import org.jooq.Table;
-import org.jooq.UniqueKey;
 import org.jooq.impl.DSL;
 import org.jooq.impl.SQLDataType;
 import org.jspecify.annotations.Nullable;
@@ -78,17 +79,20 @@ class States {
   }
 
   private void putRow(Table<?> table, JSONB state) {
-    UniqueKey<?> key = table.getPrimaryKey();
+    List<Field<?>> columns =
+        Arrays.stream(table.fields()).<Field<?>>map(States::unqualified).toList();
     sql.insertInto(table, table.fields())
         .select(
-            DSL.select(table.fields())
-                .from(
-                    DSL.table("jsonb_populate_record(null::{0}, {1})", table, DSL.val(state))
-                        .as(table.getUnqualifiedName())))
-        .onConflict(key.getFields())
+            DSL.select(columns)
+                .from(DSL.table("jsonb_populate_record(null::{0}, {1})", table, DSL.val(state))))
+        .onConflict(table.getPrimaryKey().getFields())
         .doUpdate()
         .setAllToExcluded()
         .execute();
+  }
+
+  private static Field<?> unqualified(Field<?> field) {
+    return DSL.field(DSL.name(field.getName()), field.getDataType());
   }
 
   private void putFaces(UUID booking, JSONB state) {

@@ -119,7 +119,7 @@ public record Marks(Mark place, Mark date, Mark clean, Mark amount) {
       return new Mark(Mark.State.SOON, new ReplaceBy(useBy.replaceBy(), useBy.lastDay(), clock));
     }
     Mark.State state =
-        useBy.isGoodOn(today.plusDays(SOON_DAYS)) ? Mark.State.IN_ORDER : Mark.State.SOON;
+        useBy.isGoodOn(today.plusDays(SOON_DAYS + 1)) ? Mark.State.IN_ORDER : Mark.State.SOON;
     return new Mark(state, new GoodUntil(useBy.lastDay(), clock));
   }
 

@@ -7,6 +7,7 @@ import gerula.core.kit.Trait;
 import gerula.core.quantity.Unit;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -18,6 +19,27 @@ import org.jspecify.annotations.Nullable;
 
 /** Gathers unmet needs, those of one kind into one gap. */
 final class Gaps {
+
+  /** What could still be made to serve before what never will. */
+  private static final Comparator<PackingFinding.Refused> NEAREST_FIRST =
+      Comparator.<PackingFinding.Refused>comparingDouble(one -> distance(one.because()))
+          .thenComparing(PackingFinding.Refused::item);
+
+  private static double distance(Refusal refusal) {
+    return switch (refusal) {
+      case Refusal.RunsOut _ -> 0;
+      case Refusal.UsedUp _ -> 1;
+      case Refusal.Nowhere _ -> 2;
+      case Refusal.WithoutCompanion _ -> 3;
+      case Refusal.WrongDepth(Double depth, double wanted) ->
+          4 + (depth == null ? 0 : Math.abs(depth - wanted) / 10);
+      case Refusal.Lacks _, Refusal.KeptAway _ -> 5;
+      case Refusal.Conflict _ -> 6;
+      case Refusal.Contaminated _ -> 7;
+      case Refusal.Personal _ -> 8;
+      case Refusal.OtherUnit _ -> 9;
+    };
+  }
 
   private final Map<NeedKind, Draft> drafts = new EnumMap<>(NeedKind.class);
 
@@ -67,6 +89,9 @@ final class Gaps {
         draft.unit == null ? null : draft.missing,
         draft.unit,
         draft.wanted,
-        draft.nearest.values().stream().limit(PackingFinding.Gap.MOST_NEAREST).toList());
+        draft.nearest.values().stream()
+            .sorted(NEAREST_FIRST)
+            .limit(PackingFinding.Gap.MOST_NEAREST)
+            .toList());
   }
 }

@@ -98,11 +98,10 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
-    Throwable cause = unreadable.getMostSpecificCause();
     if (BodyTooLarge.in(unreadable).isPresent()) {
       return bodyTooLarge(BodyTooLarge.in(unreadable).orElseThrow());
     }
-    if (cause instanceof DatabindException wrong) {
+    if (unreadable.getCause() instanceof DatabindException wrong && !wrong.getPath().isEmpty()) {
       return refused(Refused.faulty(List.of(Unreadable.fault(wrong))));
     }
     return answer(

@@ -19,6 +19,7 @@ import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.deser.Deserializers;
+import tools.jackson.databind.deser.jdk.StringDeserializer;
 import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.module.SimpleModule;
 
@@ -36,12 +37,25 @@ class TradeJson {
       super("trade");
       addSerializer(Code.class, new CodeWriter());
       addSerializer(Because.class, new BecauseWriter());
+      addDeserializer(String.class, new TextReader());
     }
 
     @Override
     public void setupModule(SetupContext context) {
       super.setupModule(context);
       context.addDeserializers(new CodeReaders());
+    }
+  }
+
+  /** The database keeps every character but one: NUL is refused where it is read. */
+  private static final class TextReader extends ValueDeserializer<String> {
+    @Override
+    public String deserialize(JsonParser json, DeserializationContext context) {
+      String text = StringDeserializer.instance.deserialize(json, context);
+      if (text.indexOf('\0') >= 0) {
+        throw InvalidFormatException.from(json, "holds a NUL character", "NUL", String.class);
+      }
+      return text;
     }
   }
 

@@ -1,16 +1,21 @@
 package gerula.core.kit.opencase;
 
+import static java.util.Comparator.naturalOrder;
+
 import gerula.core.kit.Item;
 import gerula.core.kit.Measures;
+import gerula.core.kit.Outline;
 import gerula.core.kit.Place;
 import gerula.core.kit.PlaceTree;
 import gerula.core.quantity.Mass;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -32,8 +37,17 @@ public final class OpenCase {
   private static final int UNMEASURED_DEPTH_MM = 120;
   private static final int UNMEASURED_HEIGHT_MM = 80;
 
-  /** Rows are this much wider than high, as a table is in front of a person. */
-  private static final double WIDTH_PER_HEIGHT = 1.5;
+  /** Rows are about this much wider than high, as a table is in front of a person. */
+  private static final double WIDTH_PER_HEIGHT = 1.3;
+
+  /** Like beside like, the shades of a range from light to deep. */
+  private static final Comparator<Item> SIDE_BY_SIDE =
+      Comparator.<Item, Outline>comparing(item -> item.product().measuresOrEstimate().outline())
+          .thenComparing(item -> item.product().productClass())
+          .thenComparing(item -> item.product().name())
+          .thenComparing(item -> item.product().depth(), Comparator.nullsFirst(naturalOrder()))
+          .thenComparing(item -> item.product().shade())
+          .thenComparing(Item.BY_ID);
 
   private final PlaceTree places;
   private final Map<UUID, List<Item>> itemsByPlace = new HashMap<>();
@@ -42,7 +56,7 @@ public final class OpenCase {
     this.places = places;
     items.stream()
         .filter(item -> item.now() != null && !item.isDiscarded())
-        .sorted(Item.BY_ID)
+        .sorted(SIDE_BY_SIDE)
         .forEach(
             item -> itemsByPlace.computeIfAbsent(item.now(), _ -> new ArrayList<>()).add(item));
   }
@@ -55,12 +69,12 @@ public final class OpenCase {
   private Tray tray(Place place) {
     List<Tray> trays = places.inside(place.id()).stream().map(this::tray).toList();
     List<Item> items = itemsByPlace.getOrDefault(place.id(), List.of());
-    double width = width(place, trays);
+    Shelves shelves = trays.isEmpty() ? Shelves.NONE : Shelves.tidiest(trays);
+    double width = trays.isEmpty() ? leafWidth(place) : shelves.width();
     PieceRows rows =
         trays.isEmpty()
             ? PieceRows.fitted(items, width - 2 * GAP_MM, depth(place) - HEAD_MM - GAP_MM)
             : PieceRows.asHighAsNeeded(items, width - 2 * GAP_MM);
-    Shelves shelves = Shelves.of(trays, width);
     double contents = trays.isEmpty() ? depth(place) - HEAD_MM - GAP_MM : rows.height();
     double traysFrom = HEAD_MM + contents + (items.isEmpty() ? 0 : GAP_MM);
     double height = trays.isEmpty() ? depth(place) : traysFrom + shelves.height();
@@ -68,7 +82,7 @@ public final class OpenCase {
         place.id(),
         place.name(),
         place.reach(),
-        new Box(0, 0, trays.isEmpty() ? width : Math.max(width, shelves.width()), height),
+        new Box(0, 0, width, height),
         fill(place, trays, items),
         mass(place, trays, items),
         place.greatestMass(),
@@ -77,19 +91,8 @@ public final class OpenCase {
         rows.pieces().stream().map(piece -> piece.movedBy(GAP_MM, HEAD_MM)).toList());
   }
 
-  private static double width(Place place, List<Tray> trays) {
-    if (trays.isEmpty()) {
-      return Math.max(
-          place.innerWidthMm() != null ? place.innerWidthMm() : UNMEASURED_WIDTH_MM, 40);
-    }
-    double area =
-        trays.stream()
-            .mapToDouble(tray -> (tray.box().width() + GAP_MM) * (tray.box().height() + GAP_MM))
-            .sum();
-    double widest = trays.stream().mapToDouble(tray -> tray.box().width()).max().orElseThrow();
-    double measured = place.innerWidthMm() != null ? place.innerWidthMm() : 0;
-    double aimed = Math.max(measured, Math.sqrt(area * WIDTH_PER_HEIGHT));
-    return Math.max(widest, aimed) + 2 * GAP_MM;
+  private static double leafWidth(Place place) {
+    return Math.max(place.innerWidthMm() != null ? place.innerWidthMm() : UNMEASURED_WIDTH_MM, 40);
   }
 
   /** Drawn depth of a compartment: its own, with room for its head. */
@@ -133,6 +136,37 @@ public final class OpenCase {
 
   /** Trays in rows from left to right, in order of reach. */
   private record Shelves(List<Tray> placed, double width, double height) {
+
+    static final Shelves NONE = new Shelves(List.of(), 0, 0);
+
+    /** Of all widths at which a row could end, the one that leaves the least paper bare. */
+    static Shelves tidiest(List<Tray> trays) {
+      double widest = trays.stream().mapToDouble(tray -> tray.box().width()).max().orElseThrow();
+      return IntStream.range(0, trays.size())
+          .boxed()
+          .flatMap(from -> runs(trays, from))
+          .filter(run -> run >= widest)
+          .map(run -> of(trays, run + 2 * GAP_MM))
+          .min(Comparator.comparingDouble(Shelves::untidiness).thenComparing(Shelves::width))
+          .orElseThrow();
+    }
+
+    /** Widths of the rows that begin with this tray. */
+    private static Stream<Double> runs(List<Tray> trays, int from) {
+      List<Double> runs = new ArrayList<>();
+      double run = -GAP_MM;
+      for (Tray tray : trays.subList(from, trays.size())) {
+        run += GAP_MM + tray.box().width();
+        runs.add(run);
+      }
+      return runs.stream();
+    }
+
+    /** The area of the whole, worse the further its proportions are from a table's. */
+    private double untidiness() {
+      double proportion = width / (height * WIDTH_PER_HEIGHT);
+      return width * height * Math.pow(Math.max(proportion, 1 / proportion), 0.5);
+    }
 
     static Shelves of(List<Tray> trays, double width) {
       List<Tray> placed = new ArrayList<>();

@@ -1,0 +1,164 @@
+package gerula.app.packing;
+
+import static gerula.app.Client.act;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gerula.app.Client;
+import gerula.app.Kits;
+import gerula.app.Running;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+@ExtendWith(Running.class)
+class PackingActsTest {
+
+  private Client client;
+  private String drawer;
+  private String bag;
+  private String powder;
+  private String booking;
+
+  @BeforeEach
+  void aBooking(Client fresh) {
+    client = fresh.signedUp();
+    drawer = Kits.addPlace(client, "Drawer", "drawer");
+    bag = Kits.addPlace(client, "Bag", "backpack");
+    powder = Kits.addPowder(client, drawer);
+    booking = Kits.addBooking(client, bag);
+  }
+
+  @Test
+  void theListTakesWhatTheFaceNeedsAndSaysWhatIsMissing() {
+    JsonNode list = list();
+    JsonNode line = list.path("lines").get(0);
+    assertThat(line.path("item").path("id").asString()).isEqualTo(powder);
+    assertThat(line.path("goesTo").asString()).isEqualTo(bag);
+    // Two days of 0.3 g.
+    assertThat(line.path("amount").decimalValue()).isEqualByComparingTo("0.6");
+    assertThat(line.path("because").get(0).path("code").asString()).isEqualTo("for-service");
+    assertThat(list.path("findings").findValuesAsString("kind"))
+        .contains("puffs", "hand-sanitiser", "mirror");
+  }
+
+  @Test
+  void whatIsPackedDepartsAndComesHomeAgain() {
+    pack(powder).expect(204);
+    assertThat(list().path("packedCount").asInt()).isEqualTo(1);
+    assertThat(now()).isEqualTo(drawer);
+    ObjectNode depart = act();
+    client.post(path("depart"), depart).expect(204);
+    assertThat(now()).isEqualTo(bag);
+    assertThat(stage()).isEqualTo("away");
+    JsonNode back = client.post(path("put-back"), Kits.tick()).expect(200).body();
+    assertThat(back.path("count").asInt()).isEqualTo(1);
+    assertThat(now()).isEqualTo(drawer);
+    assertThat(stage()).isEqualTo("back");
+    assertThat(history()).containsExactly("put-back", "departed", "packed", "added");
+  }
+
+  @Test
+  void everyStepIsUndoneInTurn() {
+    ObjectNode pack = Kits.tick(powder);
+    client.post(path("pack"), pack).expect(204);
+    ObjectNode depart = act();
+    client.post(path("depart"), depart).expect(204);
+    ObjectNode back = Kits.tick(powder);
+    client.post(path("put-back"), back).expect(200);
+    undo(back);
+    assertThat(now()).isEqualTo(bag);
+    assertThat(stage()).isEqualTo("away");
+    undo(depart);
+    assertThat(now()).isEqualTo(drawer);
+    assertThat(stage()).isEqualTo("planned");
+    assertThat(list().path("packedCount").asInt()).isEqualTo(1);
+    undo(pack);
+    assertThat(list().path("packedCount").asInt()).isZero();
+  }
+
+  @Test
+  void takingOutUnticks() {
+    pack(powder).expect(204);
+    client.post(path("take-out"), Kits.tick(powder)).expect(204);
+    assertThat(list().path("packedCount").asInt()).isZero();
+  }
+
+  @Test
+  void aThingIsInOneBookingsBagOnly() {
+    pack(powder).expect(204);
+    String other = Kits.addBooking(client, bag);
+    Client.Answer refused =
+        client.post("/api/bookings/" + other + "/pack", Kits.tick(powder)).expect(409);
+    assertThat(refused.code()).isEqualTo("packed-elsewhere");
+    assertThat(refused.body().path("detail").asString()).contains("Portraits");
+  }
+
+  @Test
+  void emptyBagsDoNotDepartAndBagsDepartOnce() {
+    assertThat(client.post(path("depart"), act()).expect(409).code()).isEqualTo("nothing-packed");
+    assertThat(client.post(path("put-back"), Kits.tick()).expect(409).code()).isEqualTo("not-away");
+    pack(powder).expect(204);
+    ObjectNode depart = act();
+    client.post(path("depart"), depart).expect(204);
+    client.post(path("depart"), depart).expect(204);
+    assertThat(client.post(path("depart"), act()).expect(409).code()).isEqualTo("departed-already");
+    assertThat(pack(powder).expect(409).code()).isEqualTo("departed-already");
+  }
+
+  @Test
+  void aThingThatWasNotFoundLeavesTheListAndBecomesAGap() {
+    client.post("/api/items/" + powder + "/move", act().putNull("to")).expect(200);
+    JsonNode list = list();
+    assertThat(list.path("lines")).isEmpty();
+    assertThat(list.path("findings").toString()).contains("\"nowhere\"");
+  }
+
+  @Test
+  void aBookingWhoseBagsAreOutCannotBeCalledOff() {
+    pack(powder).expect(204);
+    client.post(path("depart"), act()).expect(204);
+    assertThat(client.post(path("call-off"), act()).expect(409).code()).isEqualTo("on-the-way");
+  }
+
+  @Test
+  void aBookingThatWasCalledOffComesBackWithItsFacesAndTicks() {
+    pack(powder).expect(204);
+    ObjectNode callOff = act();
+    client.post(path("call-off"), callOff).expect(204);
+    client.get("/api/bookings/" + booking).expect(404);
+    undo(callOff);
+    assertThat(list().path("booking").path("faces").get(0).path("name").asString())
+        .isEqualTo("Cellist");
+    assertThat(list().path("packedCount").asInt()).isEqualTo(1);
+  }
+
+  private Client.Answer pack(String item) {
+    return client.post(path("pack"), Kits.tick(item));
+  }
+
+  private void undo(ObjectNode act) {
+    client.post("/api/ledger/" + act.path("actId").asString() + "/undo", act()).expect(204);
+  }
+
+  private String path(String act) {
+    return "/api/bookings/" + booking + "/" + act;
+  }
+
+  private JsonNode list() {
+    return client.get(path("packing-list")).expect(200).body();
+  }
+
+  private String stage() {
+    return client.get("/api/bookings/" + booking).expect(200).body().path("stage").asString();
+  }
+
+  private String now() {
+    return client.get("/api/items/" + powder).body().path("item").path("now").asString();
+  }
+
+  private java.util.List<String> history() {
+    return client.get("/api/items/" + powder).body().path("history").findValuesAsString("act");
+  }
+}

@@ -1,0 +1,178 @@
+package gerula.app.platform;
+
+import static gerula.app.Client.act;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gerula.app.Client;
+import gerula.app.Kits;
+import gerula.app.Running;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What should never be sent is answered in words, changes nothing and shows no insides. */
+@ExtendWith(Running.class)
+class BadInputTest {
+
+  private Client client;
+  private String drawer;
+
+  @BeforeEach
+  void aWorkspace(Client fresh) {
+    client = fresh.signedUp();
+    drawer = Kits.addPlace(client, "Drawer", "drawer");
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "/api/items/%s",
+        "/api/bookings/%s",
+        "/api/bookings/%s/packing-list",
+        "/api/places/%s/open"
+      })
+  void unknownIdsAndThoseOfOthersAreNotThere(String path) {
+    assertThat(client.get(path.formatted(Kits.id())).expect(404).code()).isEqualTo("not-there");
+    assertThat(client.get(path.formatted("not-an-id")).expect(404).code()).isEqualTo("not-there");
+  }
+
+  @Test
+  void whatBelongsToAnotherWorkspaceIsNotThere(Client other) {
+    other.signedUp();
+    String theirDrawer = Kits.addPlace(other, "Theirs", "drawer");
+    String theirItem = Kits.addPowder(other, theirDrawer);
+    String theirBooking = Kits.addBooking(other, theirDrawer);
+    client.get("/api/items/" + theirItem).expect(404);
+    client.get("/api/bookings/" + theirBooking + "/packing-list").expect(404);
+    client.get("/api/places/" + theirDrawer + "/open").expect(404);
+    client.post("/api/items/" + theirItem + "/move", act().put("to", drawer)).expect(404);
+    client.post("/api/items/" + theirItem + "/discard", act().put("cause", "date")).expect(404);
+    client.post("/api/bookings/" + theirBooking + "/depart", act()).expect(404);
+    String mine = Kits.addPowder(client, drawer);
+    client.post("/api/items/" + mine + "/move", act().put("to", theirDrawer)).expect(404);
+    client
+        .post("/api/bookings/" + Kits.addBooking(client) + "/pack", Kits.tick(theirItem))
+        .expect(404);
+    assertFault(Kits.powder(Kits.id(), theirDrawer), "item.home");
+    assertThat(other.get("/api/items/" + theirItem).body().path("item").path("now").asString())
+        .isEqualTo(theirDrawer);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "left, -1, item.left",
+    "left, 0.00001, item.left",
+    "left, 1e300, item.left",
+    "openedOn, '\"2031-04-15\"', item.openedOn",
+    "openedOn, '\"2031-02-30\"', item.openedOn",
+    "cleanliness, '\"spotless\"', item.cleanliness",
+    "home, '\"7\"', item.home",
+    "note, null, item.note",
+  })
+  void aFaultOfAnItemIsToldAtItsField(String field, String value, String path) {
+    ObjectNode asked = Kits.powder(Kits.id(), drawer);
+    asked.withObject("item").set(field, Client.object("{\"v\":" + value + "}").get("v"));
+    assertFault(asked, path);
+    assertThat(client.get("/api/kit").body().path("items")).isEmpty();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "content, 0, product.content",
+    "content, -5, product.content",
+    "depth, 11, product.depth",
+    "periodAfterOpening, 0, product.periodAfterOpening",
+    "colour, '\"red\"', product.colour",
+    "productClass, '\"Foundation\"', product.productClass",
+    "name, '\"  \"', product.name",
+    "size, 3, product.size",
+  })
+  void aFaultOfAProductIsToldAtItsField(String field, String value, String path) {
+    ObjectNode asked = Kits.powder(Kits.id(), drawer);
+    asked.withObject("product").set(field, Client.object("{\"v\":" + value + "}").get("v"));
+    assertFault(asked, path);
+  }
+
+  @Test
+  void everyFaultIsToldAtOnce() {
+    ObjectNode asked = Kits.powder(Kits.id(), drawer);
+    asked.withObject("product").put("name", "x".repeat(121)).put("maker", "y".repeat(81));
+    asked.withObject("item").put("note", "z".repeat(2001));
+    Client.Answer refused = client.post("/api/items", asked).expect(422);
+    assertThat(refused.body().path("errors").findValuesAsString("path"))
+        .containsExactlyInAnyOrder("product.name", "product.maker", "item.note");
+  }
+
+  @Test
+  void daysTheWrongWayRoundAreToldAtTheLastDay() {
+    ObjectNode asked = act().put("id", Kits.id());
+    asked.set("booking", Kits.booking().put("lastDay", "2031-04-19"));
+    Client.Answer refused = client.post("/api/bookings", asked).expect(422);
+    assertThat(refused.body().path("errors").get(0).path("path").asString())
+        .isEqualTo("booking.lastDay");
+    assertThat(refused.body().path("detail").asString()).contains("2031-04-19", "swap");
+  }
+
+  @Test
+  void hostileTextIsKeptAsItIs() {
+    String hostile = "<script>alert(1)</script>'; drop table gerula.item; -- \u202e ☃ %00";
+    ObjectNode asked = Kits.powder(Kits.id(), drawer);
+    asked.withObject("item").put("note", hostile);
+    client.post("/api/items", asked).expect(201);
+    assertThat(client.get("/api/kit").body().path("items").get(0).path("note").asString())
+        .isEqualTo(hostile);
+  }
+
+  @Test
+  void aCharacterTheDatabaseCannotKeepIsRefused() {
+    ObjectNode asked = Kits.powder(Kits.id(), drawer);
+    asked.withObject("item").put("note", "a\u0000b");
+    assertThat(client.post("/api/items", asked).status()).isEqualTo(422);
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"{", "", "[]", "null", "{\"actId\": \"7\"}", "\"text\"", "{\"a\":1}{"})
+  void whatIsNotTheRightJsonIsRefused(String body) {
+    Client.Answer refused = client.post("/api/items", body);
+    assertThat(refused.status()).isIn(400, 422);
+    assertThat(refused.code()).isIn("not-json", "faulty");
+  }
+
+  @Test
+  void fiftyMegabytesAreRefusedInWords() {
+    Client.Answer refused =
+        client.post("/api/items", "\"" + "x".repeat(50 << 20) + "\"").expect(413);
+    assertThat(refused.code()).isEqualTo("body-too-large");
+  }
+
+  @Test
+  void nothingThatLeavesShowsTheInsides() {
+    List<Client.Answer> refusals =
+        List.of(
+            client.post("/api/items", "{"),
+            client.get("/api/items/x"),
+            client.get("/api/nothing-here"),
+            client.send("PATCH", "/api/kit", "{}"),
+            client.post("/api/items", Kits.powder("x", drawer)));
+    assertThat(refusals)
+        .allSatisfy(
+            refusal -> {
+              assertThat(refusal.status()).isBetween(400, 499);
+              assertThat(refusal.code()).matches("[a-z-]+");
+              assertThat(refusal.raw().body()).doesNotContain("Exception", "at gerula", "java.");
+              assertThat(refusal.raw().headers().firstValue("Content-Type").orElse(""))
+                  .startsWith("application/problem+json");
+            });
+  }
+
+  private void assertFault(ObjectNode asked, String path) {
+    Client.Answer refused = client.post("/api/items", asked).expect(422);
+    assertThat(refused.code()).isEqualTo("faulty");
+    assertThat(refused.body().path("errors").findValuesAsString("path")).contains(path);
+  }
+}

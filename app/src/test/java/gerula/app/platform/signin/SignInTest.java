@@ -1,0 +1,131 @@
+package gerula.app.platform.signin;
+
+import static gerula.app.Client.signIn;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gerula.app.Client;
+import gerula.app.Running;
+import java.net.URI;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(Running.class)
+class SignInTest {
+
+  private static final String PASSPHRASE = "lantern quay herring";
+  private final String email = UUID.randomUUID() + "@example.test";
+
+  @Test
+  void anOwnerSignsUpOutAndInAgain(Client client) {
+    client.get("/api/session").expect(200);
+    client.post("/api/accounts", signIn(email, PASSPHRASE)).expect(201);
+    assertThat(client.get("/api/session").body().path("email").asString()).isEqualTo(email);
+    client.get("/api/kit").expect(200);
+    client.delete("/api/session").expect(204);
+    assertThat(client.get("/api/kit").expect(401).code()).isEqualTo("not-signed-in");
+    client.get("/api/session").expect(200);
+    client
+        .post("/api/session", signIn(email.toUpperCase(java.util.Locale.ROOT), PASSPHRASE))
+        .expect(200);
+    client.get("/api/kit").expect(200);
+  }
+
+  @Test
+  void aWrongPassphraseAndAnUnknownNameAreToldInTheSameWords(Client client) {
+    client.signedUp().delete("/api/session").expect(204);
+    client.get("/api/session");
+    Client.Answer unknown = client.post("/api/session", signIn(email, PASSPHRASE)).expect(401);
+    client.post("/api/accounts", signIn(email, PASSPHRASE)).expect(201);
+    client.delete("/api/session").expect(204);
+    client.get("/api/session");
+    Client.Answer wrong =
+        client.post("/api/session", signIn(email, "not this one at all")).expect(401);
+    assertThat(wrong.body()).isEqualTo(unknown.body());
+    assertThat(wrong.code()).isEqualTo("wrong-sign-in");
+  }
+
+  @Test
+  void failuresMakeTheNextTryWaitEvenWithTheRightPassphrase(Client client) {
+    client.get("/api/session");
+    client.post("/api/accounts", signIn(email, PASSPHRASE)).expect(201);
+    client.delete("/api/session").expect(204);
+    client.get("/api/session");
+    for (int i = 0; i < 6; i++) {
+      Client.Answer answer = client.post("/api/session", signIn(email, "guess number " + i));
+      if (answer.status() == 429) {
+        break;
+      }
+      answer.expect(401);
+    }
+    Client.Answer refused = client.post("/api/session", signIn(email, PASSPHRASE)).expect(429);
+    assertThat(refused.code()).isEqualTo("too-soon");
+    assertThat(refused.raw().headers().firstValueAsLong("Retry-After").orElse(0)).isPositive();
+  }
+
+  @Test
+  void aTakenNameAndAShortPassphraseAreRefusedAtTheirFields(Client client) {
+    client.get("/api/session");
+    client.post("/api/accounts", signIn(email, PASSPHRASE)).expect(201);
+    Client.Answer taken = client.post("/api/accounts", signIn(email, PASSPHRASE)).expect(422);
+    assertThat(taken.body().path("errors").get(0).path("code").asString()).isEqualTo("taken");
+    Client.Answer two = client.post("/api/accounts", signIn("nobody", "short")).expect(422);
+    assertThat(two.body().path("errors").findValuesAsString("path"))
+        .containsExactlyInAnyOrder("email", "passphrase");
+  }
+
+  @Test
+  void theSessionCookieIsOutOfReachOfScriptsAndOtherSites(Client client) {
+    client.get("/api/session");
+    String cookie =
+        client
+            .post("/api/accounts", signIn(email, PASSPHRASE))
+            .expect(201)
+            .raw()
+            .headers()
+            .allValues("Set-Cookie")
+            .stream()
+            .filter(header -> header.startsWith("SESSION=") || header.startsWith("gerula-session"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(cookie).contains("HttpOnly").contains("SameSite=Strict");
+  }
+
+  @Test
+  void aChangeWithoutTheTokenIsRefused(Client client) {
+    client.signedUp();
+    HttpRequest without =
+        HttpRequest.newBuilder(URI.create(client.address() + "/api/places"))
+            .POST(BodyPublishers.ofString("{}"))
+            .header("Content-Type", "application/json")
+            .build();
+    assertThat(client.send(without).expect(403).code()).isEqualTo("not-allowed");
+  }
+
+  /** Walks the API's own document, so that a new address cannot be forgotten here. */
+  @Test
+  void everyAddressButSignInRefusesWithoutASession(Client client, Client stranger) {
+    Set<String> open = Set.of("/api/session", "/api/accounts");
+    JsonNode paths = client.signedUp().get("/api/openapi.json").expect(200).body().path("paths");
+    stranger.get("/api/session");
+    int asked = 0;
+    for (Map.Entry<String, JsonNode> path : paths.properties()) {
+      for (Map.Entry<String, JsonNode> method : path.getValue().properties()) {
+        if (!open.contains(path.getKey())) {
+          String address = path.getKey().replaceAll("\\{[^}]*}", UUID.randomUUID().toString());
+          String verb = method.getKey().toUpperCase(java.util.Locale.ROOT);
+          stranger.send(verb, address, verb.equals("GET") ? null : "{}").expect(401);
+          asked++;
+        }
+      }
+    }
+    assertThat(asked).isGreaterThan(15);
+    stranger.get("/api/openapi.json").expect(401);
+    stranger.get("/api/no-such-address").expect(401);
+  }
+}

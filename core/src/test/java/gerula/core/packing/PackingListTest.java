@@ -1,0 +1,320 @@
+package gerula.core.packing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gerula.core.booking.Booking;
+import gerula.core.booking.Condition;
+import gerula.core.booking.Face;
+import gerula.core.booking.NeedKind;
+import gerula.core.booking.Service;
+import gerula.core.booking.SkinType;
+import gerula.core.dates.PackDates;
+import gerula.core.kit.Cleanliness;
+import gerula.core.kit.Form;
+import gerula.core.kit.Item;
+import gerula.core.kit.Place;
+import gerula.core.kit.PlaceKind;
+import gerula.core.kit.PlaceTree;
+import gerula.core.kit.Product;
+import gerula.core.kit.ProductClass;
+import gerula.core.kit.Section;
+import gerula.core.kit.Sensitivity;
+import gerula.core.kit.Trait;
+import gerula.core.quantity.Mass;
+import gerula.core.quantity.Quantity;
+import gerula.core.rule.HouseRules;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+
+/** The list as an artist would check it. */
+class PackingListTest {
+
+  private static final LocalDate TODAY = LocalDate.of(2031, 4, 14);
+  private final UUID store = UUID.randomUUID();
+  private final UUID bag = UUID.randomUUID();
+  private final UUID basePouch = UUID.randomUUID();
+  private final List<Item> kit = new ArrayList<>();
+  private Set<UUID> packed = Set.of();
+  private Set<Condition> conditions = Set.of();
+
+  @Test
+  void lashesForALatexSensitiveFaceAreAGapWhenTheOnlyAdhesiveContainsLatex() {
+    put(ProductClass.STRIP_LASHES, Form.LASHES, Quantity.pieces(20));
+    put(ProductClass.TWEEZERS, Form.METAL_TOOL, Quantity.pieces(1));
+    put(ProductClass.SCISSORS, Form.METAL_TOOL, Quantity.pieces(1));
+    Item adhesive =
+        put(ProductClass.LASH_ADHESIVE, Form.ADHESIVE, Quantity.millilitres(5), contains("latex"));
+    Face bears = face(5, Set.of(), Service.LASHES);
+    Face doesNot = face(5, Set.of("latex"), Service.LASHES);
+    PackingList list = list(bears, doesNot);
+    PackingFinding.Gap gap = gap(list, NeedKind.LASH_ADHESIVE);
+    assertThat(gap.faces()).containsExactly(doesNot.id());
+    assertThat(gap.nearest())
+        .containsExactly(new PackingFinding.Refused(adhesive.id(), new Refusal.Conflict("latex")));
+    assertThat(line(list, adhesive).faces()).containsExactly(bears.id());
+  }
+
+  @Test
+  void aPencilWithoutASharpenerIsNotTaken() {
+    Item pencil = put(ProductClass.EYE_PENCIL, Form.SHARPENABLE_PENCIL, Quantity.millilitres(1));
+    Face face = face(5, Set.of(), Service.EYES);
+    assertThat(gap(list(face), NeedKind.LINER).nearest().getFirst().because())
+        .isInstanceOf(Refusal.WithoutCompanion.class);
+    Item sharpener = put(ProductClass.SHARPENER, Form.SHARPENER, Quantity.pieces(1));
+    PackingList list = list(face);
+    assertThat(line(list, sharpener).because()).contains(new TakenBecause.CompanionOf(pencil.id()));
+  }
+
+  @Test
+  void theDateThatCountsIsTheLastDayOfTheBooking() {
+    Item ending = put(ProductClass.FACE_POWDER, Form.PRESSED_POWDER, Quantity.millilitres(10));
+    kit.set(0, printed(ending, TODAY.plusDays(4)));
+    Face face = face(5, Set.of(), Service.POWDER);
+    PackingList list = list(face);
+    assertThat(gap(list, NeedKind.POWDER).nearest().getFirst().because())
+        .isEqualTo(new Refusal.RunsOut(TODAY.plusDays(4)));
+    assertThat(list.findings())
+        .contains(new PackingFinding.RunsOutBefore(ending.id(), TODAY.plusDays(4)));
+    kit.set(0, printed(ending, TODAY.plusDays(5)));
+    assertThat(list(face).gaps()).noneMatch(gap -> gap.kind() == NeedKind.POWDER);
+  }
+
+  @Test
+  void theNearestShadeIsTakenAndOneThatIsTooFarIsNot() {
+    palette();
+    base(3, 20);
+    Item five = base(5, 20);
+    Face face = face(5.5, Set.of(), Service.BASE);
+    assertThat(line(list(face), five).because())
+        .contains(new TakenBecause.SuitsDepth(face.id(), 5.5, 5));
+    assertThat(gap(list(face(6.5, Set.of(), Service.BASE)), NeedKind.BASE).depth()).isEqualTo(6.5);
+  }
+
+  @Test
+  void whatIsNearlyEmptyIsSharedOutAndTheRestIsTold() {
+    palette();
+    base(5, 3);
+    // Six days of 0.6 ml are 3.6 ml.
+    PackingFinding.Gap gap = gap(list(face(5, Set.of(), Service.BASE)), NeedKind.BASE);
+    assertThat(gap.shortThousandths()).isEqualTo(600);
+  }
+
+  @Test
+  void rainAsksForWaterproofMascara() {
+    put(ProductClass.WAND, Form.SINGLE_USE, Quantity.pieces(200));
+    Item plain = put(ProductClass.MASCARA, Form.MASCARA, Quantity.millilitres(10));
+    Face face = face(5, Set.of(), Service.MASCARA);
+    assertThat(line(list(face), plain)).isNotNull();
+    conditions = Set.of(Condition.WET);
+    PackingFinding.Gap gap = gap(list(face), NeedKind.MASCARA);
+    assertThat(gap.wanted()).containsExactly(Trait.WATERPROOF);
+    assertThat(gap.nearest())
+        .containsExactly(
+            new PackingFinding.Refused(plain.id(), new Refusal.Lacks(Trait.WATERPROOF)));
+  }
+
+  @Test
+  void aThingGoesToItsHomeInTheBagElseToTheCompartmentOfItsSection() {
+    palette();
+    Item fromTheStore = base(5, 30);
+    assertThat(line(list(face(5, Set.of(), Service.BASE)), fromTheStore).goesTo())
+        .isEqualTo(basePouch);
+  }
+
+  @Test
+  void whatIsPackedStaysOnTheListAndIsTakenFirst() {
+    palette();
+    Item first = base(5, 30);
+    Item second = base(5, 30);
+    Item other = put(ProductClass.FAN, Form.OTHER, Quantity.pieces(1));
+    packed = Set.of(second.id(), other.id());
+    PackingList list = list(face(5, Set.of(), Service.BASE));
+    assertThat(list.lines()).noneMatch(line -> line.item().equals(first));
+    assertThat(line(list, second).because()).doesNotContain(new TakenBecause.AlreadyPacked());
+    assertThat(line(list, other).because()).containsExactly(new TakenBecause.AlreadyPacked());
+  }
+
+  @Test
+  void aBagThatWouldBeTooHeavyIsTold() {
+    put(ProductClass.HAND_SANITISER, Form.LIQUID_PUMP_OR_SQUEEZE, Quantity.millilitres(5000));
+    assertThat(list(face(5, Set.of())).findings())
+        .anySatisfy(
+            finding ->
+                assertThat(finding)
+                    .isInstanceOfSatisfying(
+                        PackingFinding.OverHeavy.class,
+                        heavy -> assertThat(heavy.grams()).isGreaterThan(heavy.greatestGrams())));
+  }
+
+  /** A circle of companions would make each wait for the other. */
+  @Test
+  void noThingIsInTheEndItsOwnCompanion() {
+    for (ProductClass start : ProductClass.values()) {
+      Set<ProductClass> reached = EnumSet.noneOf(ProductClass.class);
+      reach(start, reached);
+      assertThat(reached).as("companions of " + start).doesNotContain(start);
+    }
+  }
+
+  private static void reach(ProductClass from, Set<ProductClass> reached) {
+    for (Form form : Form.values()) {
+      Product product =
+          new Product(
+              new UUID(0, 0),
+              "",
+              "x",
+              "",
+              from,
+              form,
+              Quantity.pieces(1),
+              null,
+              EnumSet.allOf(Trait.class),
+              Set.of(),
+              null);
+      boolean isUsual = form == usualForm(from);
+      for (Companions.Group group :
+          isUsual ? Companions.of(product) : List.<Companions.Group>of()) {
+        group.anyOf().stream().filter(reached::add).forEach(next -> reach(next, reached));
+      }
+    }
+  }
+
+  private static Form usualForm(ProductClass productClass) {
+    return switch (productClass) {
+      case MASCARA, BROW_GEL -> Form.MASCARA;
+      case FACE_POWDER -> Form.LOOSE_POWDER;
+      case LIP_GLOSS -> Form.LIQUID_DIP_APPLICATOR;
+      case EYE_PENCIL, BROW_PENCIL, LIP_PENCIL -> Form.SHARPENABLE_PENCIL;
+      case FOUNDATION, CONCEALER, PRIMER, MOISTURISER, MIXING_MEDIUM -> Form.CREAM;
+      default -> Form.OTHER;
+    };
+  }
+
+  private PackingList list(Face... faces) {
+    Booking booking =
+        new Booking(
+            new UUID(0, 9), "job", TODAY, TODAY.plusDays(5), conditions, Arrays.asList(faces));
+    PlaceTree places =
+        new PlaceTree(
+            List.of(
+                place(store, null, null, PlaceKind.STORE),
+                place(bag, null, null, PlaceKind.BACKPACK),
+                place(basePouch, bag, Section.BASE, PlaceKind.POUCH)));
+    return PackingList.of(
+        new PackingList.Facts(booking, kit, places, List.of(bag), packed, HouseRules.USUAL));
+  }
+
+  private static Place place(UUID id, UUID parent, Section section, PlaceKind kind) {
+    return new Place(
+        id,
+        parent,
+        "place",
+        kind,
+        true,
+        1,
+        null,
+        null,
+        null,
+        new Mass(500),
+        new Mass(3000),
+        section);
+  }
+
+  private static Face face(double depth, Set<String> sensitivities, Service... services) {
+    return new Face(
+        UUID.randomUUID(),
+        "face",
+        depth,
+        SkinType.NORMAL,
+        Set.of(),
+        contains(sensitivities.toArray(String[]::new)),
+        Set.of(services));
+  }
+
+  private static Set<Sensitivity> contains(String... names) {
+    return Arrays.stream(names).map(Sensitivity::new).collect(java.util.stream.Collectors.toSet());
+  }
+
+  private void palette() {
+    put(ProductClass.WORKING_PALETTE, Form.METAL_TOOL, Quantity.pieces(1));
+    put(ProductClass.SPATULA, Form.METAL_TOOL, Quantity.pieces(1));
+  }
+
+  private Item base(double depth, double millilitres) {
+    return put(
+        ProductClass.FOUNDATION, Form.CREAM, Quantity.millilitres(millilitres), Set.of(), depth);
+  }
+
+  private Item put(ProductClass productClass, Form form, Quantity content) {
+    return put(productClass, form, content, Set.of());
+  }
+
+  private Item put(
+      ProductClass productClass, Form form, Quantity content, Set<Sensitivity> contains) {
+    return put(productClass, form, content, contains, null);
+  }
+
+  private Item put(
+      ProductClass productClass,
+      Form form,
+      Quantity content,
+      Set<Sensitivity> contains,
+      Double depth) {
+    Product product =
+        new Product(
+            UUID.randomUUID(),
+            "maker",
+            "thing",
+            "",
+            productClass,
+            form,
+            content,
+            depth,
+            Set.of(),
+            contains,
+            null);
+    Item item =
+        new Item(
+            UUID.randomUUID(),
+            product,
+            PackDates.UNKNOWN,
+            content,
+            store,
+            store,
+            Cleanliness.CLEAN,
+            false,
+            false);
+    kit.add(item);
+    return item;
+  }
+
+  private static Item printed(Item item, LocalDate expiry) {
+    return new Item(
+        item.id(),
+        item.product(),
+        new PackDates(null, null, null, expiry, null),
+        item.left(),
+        item.home(),
+        item.now(),
+        item.cleanliness(),
+        false,
+        false);
+  }
+
+  private static PackingFinding.Gap gap(PackingList list, NeedKind kind) {
+    return list.gaps().stream().filter(gap -> gap.kind() == kind).findFirst().orElseThrow();
+  }
+
+  private static PackingLine line(PackingList list, Item item) {
+    return list.lines().stream()
+        .filter(line -> line.item().id().equals(item.id()))
+        .findFirst()
+        .orElseThrow();
+  }
+}
