@@ -13,7 +13,7 @@ import { PackingView } from "../packing/PackingView";
 import { SignIn } from "../signin/SignIn";
 import { ActsProvider } from "./acts";
 import { Problem, whenSignedOut } from "./api";
-import { Lost } from "./Lost";
+import { Broken, Lost } from "./Lost";
 import { Shell } from "./Shell";
 import { sessionKey, useSession } from "./session";
 import { useTheme } from "./theme";
@@ -30,7 +30,7 @@ const queries = new QueryClient({
 const router = createBrowserRouter([
   {
     element: <Shell />,
-    errorElement: <Lost />,
+    errorElement: <Broken />,
     children: [
       { path: "/", element: <NextView /> },
       { path: "/bookings", element: <BookingsView /> },

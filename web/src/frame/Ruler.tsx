@@ -74,7 +74,7 @@ function Bar({ booking, today }: { booking: Booking; today: string }) {
         width: short ? undefined : `calc(${at(end - 0.7)} - ${at(start - 0.7)})`,
       }}
       aria-current={open ? "page" : undefined}
-      className="group absolute top-1.5 flex h-6 items-center gap-1.5 whitespace-nowrap text-[0.8rem] font-semibold"
+      className="group absolute top-0.5 flex h-6 items-center gap-1.5 whitespace-nowrap text-[0.8rem] font-semibold"
     >
       <span
         style={short ? { width: `${Math.max(1, end - start) * 1.3}rem` } : undefined}
@@ -89,30 +89,46 @@ function Bar({ booking, today }: { booking: Booking; today: string }) {
 
 type WedgesProps = { items: Item[]; bookings: Booking[]; today: string };
 
-/** A wedge for each day on which something runs out: brick when a booking lies on or after it is planned. */
-function Wedges({ items, bookings, today }: WedgesProps) {
-  const days = useMemo(() => {
-    const byDay = new Map<string, number>();
-    for (const item of items) {
-      const day = item.useBy.lastDay;
-      if (day && daysBetween(today, day) >= 0 && daysBetween(today, day) < DAYS) {
-        byDay.set(day, (byDay.get(day) ?? 0) + 1);
-      }
+type WedgeGroup = { first: string; last: string; things: number };
+
+/** Days so close together that a finger could not tell them apart share a wedge. */
+const APART_DAYS = 2;
+
+function groups(items: Item[], today: string): WedgeGroup[] {
+  const days = items
+    .map((item) => item.useBy.lastDay)
+    .filter((day) => day !== null)
+    .filter((day) => daysBetween(today, day) >= 0 && daysBetween(today, day) < DAYS)
+    .sort();
+  const found: WedgeGroup[] = [];
+  for (const day of days) {
+    const open = found.at(-1);
+    if (open && daysBetween(open.first, day) < APART_DAYS) {
+      open.last = day;
+      open.things++;
+    } else {
+      found.push({ first: day, last: day, things: 1 });
     }
-    return [...byDay];
-  }, [items, today]);
-  return days.map(([day, many]) => {
+  }
+  return found;
+}
+
+/** A wedge where things run out: brick when that is before the last day of a booking under way then. */
+function Wedges({ items, bookings, today }: WedgesProps) {
+  const found = useMemo(() => groups(items, today), [items, today]);
+  return found.map(({ first, last, things }) => {
     const during = bookings.some(
-      (booking) => booking.stage !== "back" && booking.firstDay <= day && day < booking.lastDay,
+      (booking) => booking.stage !== "back" && booking.firstDay <= last && first < booking.lastDay,
     );
+    const told = `${things === 1 ? "One thing runs" : `${things} things run`} out by ${TICK.format(Date.parse(last))}${during ? ", during a booking" : ""}`;
     return (
       <Link
-        key={day}
-        to={`/kit?until=${day}`}
-        style={{ left: at(daysBetween(today, day)) }}
-        aria-label={`${many === 1 ? "One thing runs" : `${many} things run`} out on ${TICK.format(Date.parse(day))}${during ? ", during a booking" : ""}`}
-        title={`${many} run out on ${TICK.format(Date.parse(day))}`}
-        className="absolute top-[26px] -ml-3 flex size-6 items-start justify-center"
+        key={first}
+        to={`/kit?until=${last}`}
+        style={{ left: at(daysBetween(today, first)) }}
+        aria-label={told}
+        title={told}
+        className="absolute top-[27px] -ml-3 flex size-6 items-start justify-center"
       >
         <svg viewBox="0 0 12 9" width="12" height="9" aria-hidden="true">
           <path d="M0 0h12L6 9z" fill={during ? "var(--stop)" : "var(--soon)"} />

@@ -162,10 +162,10 @@ function Gaps({ findings, words }: { findings: Because[]; words: PackingWords })
               {gapLines(gap, words)
                 .slice(0, 3)
                 .map((text) => (
-                <p key={text} className="text-[0.87rem] text-soft">
-                  {text}
-                </p>
-              ))}
+                  <p key={text} className="text-[0.87rem] text-soft">
+                    {text}
+                  </p>
+                ))}
             </div>
           </li>
         ))}

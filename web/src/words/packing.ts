@@ -15,6 +15,11 @@ export type Told = { key: string; chip: string; lines: string[] };
 
 type Facts = Record<string, unknown>;
 
+/** Of a day that has passed one does not say that it comes. */
+function runOut(lastDay: unknown, words: PackingWords): string {
+  return String(lastDay) < words.today ? "ran out" : "runs out";
+}
+
 function faceName(id: unknown, words: PackingWords): string {
   return words.faces.get(String(id))?.name ?? "a face";
 }
@@ -135,7 +140,7 @@ export function refusalWords(because: Because, words: PackingWords): string {
     case "used-up":
       return "has not enough left";
     case "runs-out":
-      return `runs out ${nearDate(String(facts.lastDay), words.today)}`;
+      return `${runOut(facts.lastDay, words)} ${nearDate(String(facts.lastDay), words.today)}`;
     case "conflict":
       return `contains ${word(String(facts.sensitivity))}`;
     case "lacks":
@@ -195,7 +200,7 @@ export function findingWords(finding: Because, words: PackingWords): string {
   const facts = finding.facts as Facts;
   switch (finding.code) {
     case "runs-out-before":
-      return `${itemName(facts.item, words)} runs out ${nearDate(String(facts.lastDay), words.today)}.`;
+      return `${itemName(facts.item, words)} ${runOut(facts.lastDay, words)} ${nearDate(String(facts.lastDay), words.today)}.`;
     case "second-best":
       return `${faceName(facts.face, words)} would be better served by something ${word(String(facts.trait))} than by ${itemName(facts.item, words)}; the kit has none to spare.`;
     case "wheels-on-long-carry":

@@ -46,7 +46,7 @@ class DemoWorkspace implements ApplicationRunner {
     if (!imports.canReadInto(wren)) {
       return;
     }
-    Path file = settings.demo().resolve("workspace.json");
+    Path file = Path.of(settings.demo(), "workspace.json");
     WorkspaceArchive archive = json.readValue(Files.readString(file), WorkspaceArchive.class);
     imports.read(wren, UUID.randomUUID(), archive, true);
     LOG.info("Read the demo workspace: {} items", archive.items().size());

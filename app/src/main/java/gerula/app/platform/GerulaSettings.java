@@ -1,6 +1,5 @@
 package gerula.app.platform;
 
-import java.nio.file.Path;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.properties.ConfigurationProperties;
@@ -12,4 +11,4 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param demo folder of the demo workspace, loaded once into a workspace of its own; null for none
  */
 @ConfigurationProperties("gerula")
-public record GerulaSettings(@Nullable LocalDate today, @Nullable Path demo) {}
+public record GerulaSettings(@Nullable LocalDate today, @Nullable String demo) {}

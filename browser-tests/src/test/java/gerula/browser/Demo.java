@@ -1,0 +1,67 @@
+package gerula.browser;
+
+import com.google.gson.Gson;
+import com.google.gson.JsonObject;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+
+/** The demo workspace as the browser sends it. */
+final class Demo {
+
+  private static final String TEXT = read();
+
+  private Demo() {}
+
+  static Map<?, ?> archive() {
+    return new Gson().fromJson(TEXT, Map.class);
+  }
+
+  /** Id of the booking of this title. */
+  static String booking(String title) {
+    for (var one : new Gson().fromJson(TEXT, JsonObject.class).getAsJsonArray("bookings")) {
+      JsonObject booking = one.getAsJsonObject();
+      if (booking.getAsJsonObject("booking").get("title").getAsString().equals(title)) {
+        return booking.get("id").getAsString();
+      }
+    }
+    throw new IllegalArgumentException("The demo has no booking " + title);
+  }
+
+  /** Id of the place of this name. */
+  static String place(String name) {
+    for (var one : new Gson().fromJson(TEXT, JsonObject.class).getAsJsonArray("places")) {
+      JsonObject place = one.getAsJsonObject();
+      if (place.getAsJsonObject("place").get("name").getAsString().equals(name)) {
+        return place.get("id").getAsString();
+      }
+    }
+    throw new IllegalArgumentException("The demo has no place " + name);
+  }
+
+  /** Id of the first item of the product of this name. */
+  static String item(String productName) {
+    JsonObject demo = new Gson().fromJson(TEXT, JsonObject.class);
+    for (var one : demo.getAsJsonArray("products")) {
+      JsonObject product = one.getAsJsonObject();
+      if (product.getAsJsonObject("product").get("name").getAsString().equals(productName)) {
+        for (var item : demo.getAsJsonArray("items")) {
+          if (item.getAsJsonObject().get("product").equals(product.get("id"))) {
+            return item.getAsJsonObject().get("id").getAsString();
+          }
+        }
+      }
+    }
+    throw new IllegalArgumentException("The demo has no thing " + productName);
+  }
+
+  private static String read() {
+    try {
+      return Files.readString(Path.of("../demo/workspace.json"));
+    } catch (IOException missing) {
+      throw new UncheckedIOException(missing);
+    }
+  }
+}

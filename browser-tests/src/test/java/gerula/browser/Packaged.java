@@ -1,0 +1,130 @@
+package gerula.browser;
+
+import java.io.File;
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Objects;
+
+/** The packaged application as a user starts it: the jar, a database, a port of loopback. */
+final class Packaged {
+
+  static final String TODAY = "2031-04-14";
+
+  private static Packaged shared;
+
+  private final String database;
+  private final int port;
+  private Process process;
+
+  private Packaged(String database) throws IOException {
+    this.database = database;
+    try (ServerSocket free = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+      port = free.getLocalPort();
+    }
+  }
+
+  /** The one most tests share; each signs up into a workspace of its own. */
+  static synchronized Packaged shared() {
+    if (shared == null) {
+      shared = fresh("gerula_browser");
+      Runtime.getRuntime().addShutdownHook(new Thread(shared::kill));
+    }
+    return shared;
+  }
+
+  /** One on an emptied database, for a test that ends it by force. */
+  static Packaged fresh(String database) {
+    try {
+      Packaged packaged = new Packaged(database);
+      try (Connection owner =
+              DriverManager.getConnection(
+                  packaged.url(), "gerula_owner", setting("GERULA_TEST_OWNER"));
+          Statement sql = owner.createStatement()) {
+        sql.execute("drop schema if exists gerula cascade");
+        sql.execute("drop schema if exists access cascade");
+      }
+      packaged.start();
+      return packaged;
+    } catch (IOException | SQLException broken) {
+      throw new IllegalStateException("The application could not be started.", broken);
+    }
+  }
+
+  void start() {
+    String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
+    ProcessBuilder builder =
+        new ProcessBuilder(
+            java,
+            "-XX:+UseSerialGC",
+            "-XX:TieredStopAtLevel=1",
+            "-jar",
+            "../app/target/gerula.jar",
+            "--server.port=" + port,
+            "--gerula.today=" + TODAY,
+            "--gerula.demo=../demo",
+            "--spring.datasource.url=" + url());
+    builder.environment().put("SPRING_DATASOURCE_PASSWORD", setting("GERULA_TEST_APP"));
+    builder.environment().put("SPRING_FLYWAY_PASSWORD", setting("GERULA_TEST_OWNER"));
+    builder.redirectErrorStream(true);
+    builder.redirectOutput(new File("target/application-" + database + ".log"));
+    try {
+      process = builder.start();
+      waitUntilItAnswers();
+    } catch (IOException broken) {
+      throw new IllegalStateException("The application could not be started.", broken);
+    }
+  }
+
+  private void waitUntilItAnswers() {
+    Instant latest = Instant.now().plus(Duration.ofSeconds(120));
+    try (HttpClient http = HttpClient.newHttpClient()) {
+      HttpRequest ask = HttpRequest.newBuilder(URI.create(address() + "/api/session")).build();
+      while (Instant.now().isBefore(latest) && process.isAlive()) {
+        try {
+          if (http.send(ask, BodyHandlers.discarding()).statusCode() == 200) {
+            return;
+          }
+        } catch (IOException notYet) {
+          Thread.sleep(100);
+        }
+      }
+    } catch (InterruptedException stopped) {
+      Thread.currentThread().interrupt();
+    }
+    throw new IllegalStateException(
+        "The application did not answer; see browser-tests/target/application-"
+            + database
+            + ".log");
+  }
+
+  /** As kill -9 does it. */
+  void kill() {
+    process.destroyForcibly();
+    process.onExit().join();
+  }
+
+  String address() {
+    return "http://127.0.0.1:" + port;
+  }
+
+  private String url() {
+    return "jdbc:postgresql://127.0.0.1:" + setting("GERULA_TEST_PORT") + "/" + database;
+  }
+
+  private static String setting(String name) {
+    return Objects.requireNonNull(
+        System.getenv(name), name + " is not set: run the tests with ./gerula test");
+  }
+}

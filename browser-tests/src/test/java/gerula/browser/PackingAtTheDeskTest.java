@@ -1,0 +1,108 @@
+package gerula.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+class PackingAtTheDeskTest {
+
+  private Person artist;
+
+  @BeforeEach
+  void aListToPack() {
+    artist = new Person(Person.Stance.DESK).withTheDemo();
+    artist.goTo("/bookings/" + Demo.booking("Tidal island block"));
+  }
+
+  @AfterEach
+  void done() {
+    artist.close();
+    assertThat(artist.complaints).isEmpty();
+  }
+
+  @Test
+  void theSentenceSaysHowThingsStandAndTheGapsSayWhy() {
+    assertThat(artist.sentence()).containsText("Tidal island block");
+    assertThat(artist.sentence()).containsText(Pattern.compile("0 of \\d+ packed"));
+    Locator gaps = artist.page.getByRole(AriaRole.REGION, region("Gaps"));
+    assertThat(gaps).containsText("Lash adhesive for Isaura");
+    assertThat(gaps).containsText("contains latex");
+    assertThat(gaps).containsText("Base for Corin, depth 9");
+  }
+
+  @Test
+  void tickingDepartingAndPuttingBack() {
+    artist.tick("Steel palette").click();
+    assertThat(artist.tick("Steel palette")).isChecked();
+    artist.tick("Corrector orange").click();
+    assertThat(artist.tick("Corrector orange")).isChecked();
+    assertThat(artist.sentence()).containsText(Pattern.compile("2 of \\d+ packed"));
+    artist.page.reload();
+    assertThat(artist.tick("Steel palette")).isChecked();
+    artist.press("Depart with two things").click();
+    assertThat(artist.sentence()).containsText("the bags are out with two things");
+    artist.press("Put back all two things").click();
+    assertThat(artist.sentence()).containsText("everything is home");
+  }
+
+  @Test
+  void everyActIsUndoneFromItsMessage() {
+    artist.tick("Steel palette").click();
+    assertThat(artist.tick("Steel palette")).isChecked();
+    artist.press("Depart with one thing").click();
+    assertThat(artist.sentence()).containsText("the bags are out");
+    artist.press("Undo").click();
+    assertThat(artist.tick("Steel palette")).isChecked();
+    artist.tick("Steel palette").click();
+    assertThat(artist.tick("Steel palette")).not().isChecked();
+    artist.press("Undo").click();
+    assertThat(artist.tick("Steel palette")).isChecked();
+  }
+
+  @Test
+  void aTickIsNotShownAsDoneBeforeItIs() {
+    artist.page.route("**/pack", route -> route.abort());
+    artist.tick("Steel palette").click();
+    assertThat(artist.press("Send again")).isVisible();
+    assertThat(artist.tick("Steel palette")).not().isChecked();
+    artist.page.unroute("**/pack");
+    artist.press("Send again").click();
+    assertThat(artist.tick("Steel palette")).isChecked();
+    artist.complaints.removeIf(complaint -> complaint.contains("ERR_FAILED"));
+  }
+
+  @Test
+  void aReasonOpensToItsRuleAndFigures() {
+    artist.line("Mascara wands").getByText("+20 %").click();
+    assertThat(
+            artist.page.getByText(
+                "in reserve on", new com.microsoft.playwright.Page.GetByTextOptions()))
+        .containsText("33 in reserve on 162 counted, rounded up.");
+  }
+
+  @Test
+  void everythingIsDoneByKeyboard() {
+    Locator tick = artist.tick("Steel palette");
+    tick.focus();
+    tick.press("Space");
+    assertThat(tick).isChecked();
+    Locator pieces = artist.page.locator("[data-piece]");
+    pieces.first().focus();
+    artist.page.keyboard().press("ArrowRight");
+    assertThat(pieces.nth(1)).isFocused();
+    artist.page.keyboard().press("Enter");
+    assertThat(pieces.nth(1)).hasAttribute("aria-pressed", "true");
+    artist.page.keyboard().press("/");
+    assertThat(artist.page.getByRole(AriaRole.SEARCHBOX)).isFocused();
+  }
+
+  private static com.microsoft.playwright.Page.GetByRoleOptions region(String name) {
+    return new com.microsoft.playwright.Page.GetByRoleOptions().setName(name);
+  }
+}

@@ -1,0 +1,99 @@
+package gerula.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+class PackingInTheHandTest {
+
+  private Person artist;
+
+  @BeforeEach
+  void aListToPack() {
+    artist = new Person(Person.Stance.HAND).withTheDemo();
+    artist.goTo("/bookings/" + Demo.booking("Election night"));
+  }
+
+  @AfterEach
+  void done() {
+    artist.close();
+    assertThat(artist.complaints).isEmpty();
+  }
+
+  @Test
+  void oneThingAtATimeGoesIntoTheBagAndComesHome() {
+    for (int packed = 1; packed <= 3; packed++) {
+      String before = thing().innerText();
+      artist.press("In the bag").click();
+      assertThat(progress()).hasAttribute("aria-valuenow", String.valueOf(packed));
+      assertThat(thing()).not().hasText(before);
+    }
+    artist.page.evaluate("window.scrollTo(0, 0)");
+    // The rest stays at home.
+    departByApi();
+    artist.page.reload();
+    assertThat(artist.sentence()).containsText("3 still out");
+    artist.press("Put back").click();
+    assertThat(artist.sentence()).containsText("2 still out");
+    artist.press("All 2 at once").click();
+    assertThat(artist.sentence()).containsText("everything is home");
+  }
+
+  @Test
+  void whatIsNotThereLeavesTheListAndCanBeTakenBack() {
+    String missing = thing().innerText();
+    artist.press("Not here").click();
+    assertThat(thing()).not().hasText(missing);
+    artist.press("Undo").click();
+    assertThat(thing()).hasText(missing);
+  }
+
+  @Test
+  void laterComesLast() {
+    String first = thing().innerText();
+    artist.press("Later").click();
+    assertThat(thing()).not().hasText(first);
+    assertThat(artist.sentence()).containsText(Pattern.compile("\\d+ in all"));
+  }
+
+  @Test
+  void thumbsHitWhatTheyAimAt() {
+    for (String name : new String[] {"In the bag", "Not here", "Later"}) {
+      BoundingBox box = artist.press(name).boundingBox();
+      assertThat(box.height).as(name).isGreaterThanOrEqualTo(44);
+      assertThat(box.y + box.height).as(name + " within reach").isLessThanOrEqualTo(844);
+    }
+    Number tooWide =
+        (Number) artist.page.evaluate("document.documentElement.scrollWidth - window.innerWidth");
+    assertThat(tooWide.intValue()).isZero();
+  }
+
+  private void departByApi() {
+    artist.page.evaluate(
+        """
+        async (booking) => {
+          const token = document.cookie.split("XSRF-TOKEN=")[1].split(";")[0];
+          await fetch(`/api/bookings/${booking}/depart`, {
+            method: "POST",
+            headers: {"Content-Type": "application/json", "X-XSRF-TOKEN": token},
+            body: JSON.stringify({actId: crypto.randomUUID()}),
+          });
+        }
+        """,
+        Demo.booking("Election night"));
+  }
+
+  private Locator thing() {
+    return artist.page.locator("article h2");
+  }
+
+  private Locator progress() {
+    return artist.page.locator("[role=progressbar]");
+  }
+}
