@@ -28,6 +28,7 @@ command_start() {
     esac
   done
   hold_the_lock
+  rm -f "$STATE/application/stopping"
   if application_is_up; then
     say "Gerula is running already."
     command_status
@@ -85,7 +86,6 @@ command_stop() {
   stop_application
   cluster_down run
   cluster_down test
-  rm -f "$STATE/application/stopping"
   say "Gerula is stopped. The data stay in $STATE."
 }
 

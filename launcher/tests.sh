@@ -14,6 +14,7 @@ tests_cluster() {
 command_test() {
   local started=$SECONDS only=()
   [ $# -gt 0 ] && only=(-Dtest="$1" -Dsurefire.failIfNoSpecifiedTests=false)
+  need_node
   build_web
   install_packages web/api-types
   need_chromium

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** What holds for every view in both stances, light and dark. */
@@ -44,18 +45,7 @@ class EveryViewTest {
       for (String view : views()) {
         artist.goTo(view);
         artist.page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
-        assertThat(
-                new AxeBuilder(artist.page)
-                    .withTags(
-                        List.of(
-                            "wcag2a",
-                            "wcag2aa",
-                            "wcag21a",
-                            "wcag21aa",
-                            "wcag22aa",
-                            "best-practice"))
-                    .analyze()
-                    .getViolations())
+        assertThat(axe(artist, theme).analyze().getViolations())
             .as(stance + " " + theme + " " + view)
             .extracting(
                 violation -> violation.getId() + ": " + violation.getNodes().getFirst().getHtml())
@@ -63,6 +53,15 @@ class EveryViewTest {
       }
       assertThat(artist.complaints).isEmpty();
     }
+  }
+
+  /** Only colours differ in the dark: the rest was looked at in the light. */
+  private static AxeBuilder axe(Person artist, String theme) {
+    AxeBuilder axe = new AxeBuilder(artist.page);
+    return theme.equals("dark")
+        ? axe.withRules(List.of("color-contrast"))
+        : axe.withTags(
+            List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"));
   }
 
   @ParameterizedTest(name = "{0}, {1}")
@@ -76,14 +75,13 @@ class EveryViewTest {
     }
   }
 
-  @ParameterizedTest(name = "{0}, {1}")
-  @MethodSource("stances")
-  void nothingIsLoadedFromOutsideAndNothingRunsOffTheSide(Person.Stance stance, String theme) {
+  @ParameterizedTest(name = "{0}")
+  @EnumSource(Person.Stance.class)
+  void nothingIsLoadedFromOutsideAndNothingRunsOffTheSide(Person.Stance stance) {
     List<String> addresses = new ArrayList<>();
     try (Person artist = new Person(stance)) {
       artist.page.onRequest(request -> addresses.add(request.url()));
       artist.asWren();
-      artist.page.evaluate("theme => localStorage.setItem('gerula-theme', theme)", theme);
       for (String view : views()) {
         artist.goTo(view);
         Number tooWide =

@@ -3,19 +3,23 @@ package gerula.app.archive;
 import gerula.app.platform.GerulaSettings;
 import gerula.app.platform.signin.Accounts;
 import gerula.app.platform.workspace.SignedIn;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Signs the demo's artist up and reads her workspace in, the first time the demo is asked for. */
+/**
+ * Signs the demo's artist up and reads her workspace in, the first time the demo is asked for. Done
+ * before the application answers anybody, so that nobody sees half of it.
+ */
 @Component
-class DemoWorkspace implements ApplicationRunner {
+class DemoWorkspace implements SmartInitializingSingleton {
 
   private static final Logger LOG = LoggerFactory.getLogger(DemoWorkspace.class);
 
@@ -38,7 +42,7 @@ class DemoWorkspace implements ApplicationRunner {
   }
 
   @Override
-  public void run(ApplicationArguments arguments) throws Exception {
+  public void afterSingletonsInstantiated() {
     if (settings.demo() == null) {
       return;
     }
@@ -47,8 +51,16 @@ class DemoWorkspace implements ApplicationRunner {
       return;
     }
     Path file = Path.of(settings.demo(), "workspace.json");
-    WorkspaceArchive archive = json.readValue(Files.readString(file), WorkspaceArchive.class);
+    WorkspaceArchive archive = read(file);
     imports.read(wren, UUID.randomUUID(), archive, true);
     LOG.info("Read the demo workspace: {} items", archive.items().size());
+  }
+
+  private WorkspaceArchive read(Path file) {
+    try {
+      return json.readValue(Files.readString(file), WorkspaceArchive.class);
+    } catch (IOException missing) {
+      throw new UncheckedIOException("The demo is not where it was said to be: " + file, missing);
+    }
   }
 }
