@@ -42,7 +42,15 @@ secret() {
 }
 
 cluster_is_up() {
-  [ -f "$CLUSTER/port" ] && as_server "$PG_BIN/pg_ctl" status -D "$CLUSTER/data" > /dev/null 2>&1
+  [ -f "$CLUSTER/port" ] && server_is_alive && as_server "$PG_BIN/pg_ctl" status -D "$CLUSTER/data" > /dev/null 2>&1
+}
+
+# Whether the process the server noted is a running server: not another program that got its number,
+# and not a killed one that nobody has collected yet.
+server_is_alive() {
+  local pid
+  pid=$(as_server head -n 1 "$CLUSTER/data/postmaster.pid" 2> /dev/null) || return 1
+  grep -qs '^Name:.*postgres' "/proc/$pid/status" && ! grep -qs '^State:.*Z' "/proc/$pid/status"
 }
 
 # Starts the cluster called $1, making it the first time. $2 and further: server settings.
@@ -104,14 +112,10 @@ start_cluster() {
   fail "the database did not start." "Its log is $CLUSTER/data/server.log. Nothing in it was changed."
 }
 
-# After a kill -9 the server's note of its process stays behind. When that number is now another
-# program's, the server would not start although nobody is running.
+# After a kill -9 the server's note of its process stays behind, and the server would not start when
+# that number seems to be in use.
 forget_a_dead_server() {
-  local pid
-  pid=$(as_server head -n 1 "$CLUSTER/data/postmaster.pid" 2> /dev/null) || return 0
-  if ! grep -qs postgres "/proc/$pid/comm"; then
-    as_server rm -f "$CLUSTER/data/postmaster.pid"
-  fi
+  server_is_alive || as_server rm -f "$CLUSTER/data/postmaster.pid"
 }
 
 cluster_down() {

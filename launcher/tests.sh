@@ -70,10 +70,8 @@ command_bench() {
   need_jdk
   need_maven
   step "building the benchmark"
-  (cd "$HERE" && logged "$STATE/log/bench.log" mvn -B -q -pl core,bench install -DskipTests \
-    -Dspotless.check.skip=true)
-  (cd "$HERE/bench" && logged "$STATE/log/bench.log" mvn -B -q dependency:build-classpath \
-    -Dmdep.outputFile="$STATE/bench.classpath")
+  (cd "$HERE" && logged "$STATE/log/bench.log" mvn -B -q -pl core,bench package -DskipTests \
+    -Dspotless.check.skip=true dependency:build-classpath -Dmdep.outputFile="$STATE/bench.classpath")
   "$JAVA_HOME/bin/java" -cp "$HERE/bench/target/classes:$(cat "$STATE/bench.classpath")" \
     org.openjdk.jmh.Main "$@"
 }
