@@ -2,7 +2,7 @@
 
 fingerprint() {
   (cd "$HERE" && find "$@" -type f -not -path '*/node_modules/*' -not -path '*/target/*' \
-    -not -path 'web/dist/*' -print0 | sort -z | xargs -0 sha256sum) | sha256sum | cut -d' ' -f1
+    -not -path 'web/dist/*' -not -name api-types.ts -print0 | sort -z | xargs -0 sha256sum) | sha256sum | cut -d' ' -f1
 }
 
 is_current() {
@@ -16,13 +16,20 @@ mark_current() {
 
 build_web() {
   local print
-  print=$(fingerprint web)
+  print=$(fingerprint web docs/openapi.json)
   if is_current web "$print" && [ -f "$HERE/web/dist/index.html" ]; then return; fi
   need_node
   install_packages web
+  install_packages web/api-types
+  write_types
   step "building the pages"
   (cd "$HERE/web" && logged "$STATE/log/web.log" npm run build)
   mark_current web "$print"
+}
+
+# The client's types are made from the API's document, which a test holds to what the application answers.
+write_types() {
+  (cd "$HERE/web/api-types" && logged "$STATE/log/types.log" npm run write)
 }
 
 install_packages() {

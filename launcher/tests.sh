@@ -16,14 +16,12 @@ command_test() {
   [ $# -gt 0 ] && only=(-Dtest="$1" -Dsurefire.failIfNoSpecifiedTests=false)
   need_node
   build_web
-  install_packages web/api-types
   need_chromium
   tests_cluster
   build_settings
   if [ $# -eq 0 ]; then
     step "checking the client"
     (cd "$HERE/web" && logged "$STATE/log/web-check.log" npm run check)
-    (cd "$HERE/web/api-types" && logged "$STATE/log/types-check.log" npm run check)
   fi
   step "building and testing (output in .gerula/log/test.log)"
   rm -rf "$HERE"/*/target/surefire-reports
@@ -63,7 +61,7 @@ command_types() {
   mark_current tables "$TABLES_PRINT"
   cluster_down test
   step "writing the client's types"
-  (cd "$HERE/web/api-types" && logged "$STATE/log/types.log" npm run write)
+  write_types
 }
 
 command_bench() {
