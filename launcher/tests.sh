@@ -17,6 +17,7 @@ command_test() {
   need_node
   build_web
   need_chromium
+  need_zbar
   tests_cluster
   build_settings
   if [ $# -eq 0 ]; then

@@ -75,3 +75,8 @@ postgres_bin() {
 need_chromium() {
   command -v chromium > /dev/null || apt_install chromium
 }
+
+# The second decoder that reads the labels in the tests.
+need_zbar() {
+  command -v zbarimg > /dev/null || apt_install zbar-tools
+}

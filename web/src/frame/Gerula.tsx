@@ -3,11 +3,17 @@ import { useEffect } from "react";
 import { createBrowserRouter, RouterProvider } from "react-router";
 import { BookingEdit, BookingNew } from "../booking/BookingEdit";
 import { BookingsView } from "../booking/BookingsView";
+import { BagsView } from "../kit/BagsView";
+import { BringHome } from "../kit/BringHome";
+import { CountView } from "../kit/CountView";
 import { ItemEdit, ItemNew } from "../kit/ItemEdit";
 import { ItemSheet } from "../kit/ItemSheet";
 import { KitView } from "../kit/KitView";
+import { LabelsView } from "../kit/LabelsView";
 import { PlaceEdit, PlaceNew } from "../kit/PlaceEdit";
 import { PlaceView } from "../kit/PlaceView";
+import { ShadesNew } from "../kit/ShadesNew";
+import { TablesView } from "../kit/TablesView";
 import { NextView } from "../next/NextView";
 import { PackingView } from "../packing/PackingView";
 import { SignIn } from "../signin/SignIn";
@@ -39,6 +45,12 @@ const router = createBrowserRouter([
       { path: "/bookings/:id/edit", element: <BookingEdit /> },
       { path: "/kit", element: <KitView /> },
       { path: "/kit/new", element: <ItemNew /> },
+      { path: "/kit/shades", element: <ShadesNew /> },
+      { path: "/kit/home", element: <BringHome /> },
+      { path: "/kit/bags", element: <BagsView /> },
+      { path: "/kit/labels", element: <LabelsView /> },
+      { path: "/kit/tables", element: <TablesView /> },
+      { path: "/kit/places/:id/count", element: <CountView /> },
       { path: "/kit/items/:id", element: <ItemSheet /> },
       { path: "/kit/items/:id/edit", element: <ItemEdit /> },
       { path: "/kit/places/new", element: <PlaceNew /> },

@@ -1,17 +1,22 @@
 import { useRef } from "react";
 import { mass } from "../words/quantities";
 import type { Item, Tray } from "./api";
+import { useLifting } from "./lifting";
+import { Pieces } from "./Pieces";
 
-type Piece = Tray["pieces"][number];
-
-type OpenCaseProps = {
+export type OpenCaseProps = {
   tray: Tray;
   items: Map<string, Item>;
   /** Whether a thing is in the case already; others are drawn as they will lie. */
-  isIn?: (item: string) => boolean;
-  chosen?: string | null;
+  isIn?: ((item: string) => boolean) | undefined;
+  chosen?: string | null | undefined;
   onChoose: (item: string) => void;
   nameOf: (item: Item) => string;
+  /** The compartment looked at closely, null for the whole case. */
+  zoom?: string | null | undefined;
+  onZoom?: ((place: string | null) => void) | undefined;
+  /** Whether pieces can be lifted out of it. */
+  canLift?: boolean | undefined;
 };
 
 /**
@@ -19,25 +24,39 @@ type OpenCaseProps = {
  * proportionate pieces in their own colour. Arrow keys walk the pieces.
  */
 export function OpenCase(props: OpenCaseProps) {
-  const { tray } = props;
+  const { tray, zoom, onZoom } = props;
   const drawing = useRef<SVGSVGElement>(null);
-  const margin = 4;
-  const { width, height } = tray.box;
+  const close = zoom ? find(tray, zoom) : null;
+  const { x, y, width, height } = close?.box ?? tray.box;
+  const margin = close ? 3 : 4;
+  // Words and signs stay as large as they are in the whole case, however close one looks.
+  const unit = Math.min(1, width / 560);
   const walk = (event: React.KeyboardEvent) => {
-    const step = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
-    if (!step) return;
+    if (event.key === "Escape" && close) onZoom?.(null);
     const pieces = [...(drawing.current?.querySelectorAll<SVGElement>("[data-piece]") ?? [])];
-    const at = pieces.indexOf(document.activeElement as unknown as SVGElement);
-    pieces[(at + step + pieces.length) % pieces.length]?.focus();
+    const next = neighbour(pieces, document.activeElement, event.key);
+    if (!next) return;
+    next.focus();
     event.preventDefault();
   };
   const overHeavy = tray.greatestMass && tray.mass.grams > tray.greatestMass.grams;
-  const first = firstPiece(tray);
   return (
     <figure className="min-w-0">
       <figcaption className="mb-1 flex items-baseline justify-between gap-3">
-        <span className="font-semibold">{tray.name}</span>
+        <span className="font-semibold">
+          {tray.name}
+          {close && close !== tray && `, ${close.name}`}
+        </span>
         <span className={overHeavy ? "font-semibold text-stop" : "text-soft"}>
+          {close && close !== tray && onZoom && (
+            <button
+              type="button"
+              onClick={() => onZoom(null)}
+              className="mr-3 min-h-8 text-ink underline max-hand:min-h-11"
+            >
+              The whole of it
+            </button>
+          )}
           {mass(tray.mass.grams)}
           {tray.greatestMass && ` of ${mass(tray.greatestMass.grams)}`}
         </span>
@@ -47,72 +66,169 @@ export function OpenCase(props: OpenCaseProps) {
         ref={drawing}
         role="group"
         aria-label={`${tray.name}, laid open`}
-        viewBox={`${-margin} ${-margin} ${width + 2 * margin} ${height + 2 * margin}`}
-        className="block h-auto w-full"
+        data-place={tray.place}
+        viewBox={`${x - margin} ${y - margin} ${width + 2 * margin} ${height + 2 * margin}`}
+        className="block h-auto max-h-[85dvh] w-full select-none"
         onKeyDown={walk}
       >
-        <rect
-          width={width}
-          height={height}
-          rx={10}
-          fill="var(--sheet)"
-          stroke="var(--ink)"
-          strokeWidth={4}
-        />
-        {tray.trays.length === 0 && <Fill tray={tray} />}
+        <Ground tray={tray} />
+        {tray.trays.length === 0 && <Fill tray={tray} unit={unit} />}
         {tray.trays.map((inner) => (
-          <Compartment key={inner.place} {...props} tray={inner} first={first} />
+          <Compartment
+            key={inner.place}
+            {...props}
+            tray={inner}
+            first={firstPiece(tray)}
+            unit={unit}
+          />
         ))}
-        <Pieces {...props} first={first} />
+        <Pieces {...props} first={firstPiece(tray)} isClose={tray === close} unit={unit} />
       </svg>
     </figure>
   );
+}
+
+function find(tray: Tray, place: string): Tray | null {
+  if (tray.place === place) return tray;
+  return tray.trays.map((inner) => find(inner, place)).find(Boolean) ?? null;
 }
 
 function firstPiece(tray: Tray): string | undefined {
   return tray.pieces[0]?.item ?? tray.trays.map(firstPiece).find(Boolean);
 }
 
-type Inner = OpenCaseProps & { first: string | undefined };
+/** The nearest piece in the direction of an arrow, as the eye would go. */
+function neighbour(pieces: SVGElement[], from: Element | null, key: string): SVGElement | null {
+  const step = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowDown: [0, 1], ArrowUp: [0, -1] }[key];
+  if (!step) return null;
+  const current = pieces.find((piece) => piece === from);
+  if (!current) return pieces[0] ?? null;
+  const [right = 0, down = 0] = step;
+  const here = middle(current);
+  let best: SVGElement | null = null;
+  let nearest = Number.POSITIVE_INFINITY;
+  for (const piece of pieces) {
+    const there = middle(piece);
+    const ahead = (there.x - here.x) * right + (there.y - here.y) * down;
+    const aside = Math.abs((there.x - here.x) * down + (there.y - here.y) * right);
+    const distance = ahead + 3 * aside;
+    if (ahead > 1 && distance < nearest) {
+      best = piece;
+      nearest = distance;
+    }
+  }
+  return best;
+}
+
+function middle(piece: SVGElement) {
+  const box = piece.getBoundingClientRect();
+  return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+}
+
+function Ground({ tray }: { tray: Tray }) {
+  const over = useLifting().lifted?.over === tray.place;
+  return (
+    <rect
+      width={tray.box.width}
+      height={tray.box.height}
+      rx={tray.kind === "palette" ? 4 : 10}
+      fill="var(--sheet)"
+      stroke={over ? "var(--proposed)" : "var(--ink)"}
+      strokeWidth={4}
+    />
+  );
+}
+
+export type Inner = OpenCaseProps & {
+  first: string | undefined;
+  /** Size of words and signs, 1 in a whole case. */
+  unit: number;
+};
 
 function Compartment({ tray, ...rest }: Inner) {
   const { x, y, width, height } = tray.box;
+  const over = useLifting().lifted?.over === tray.place;
+  const { onZoom, zoom, unit } = rest;
+  const isClose = zoom === tray.place;
+  const look = () => onZoom?.(isClose ? null : tray.place);
   return (
-    <g>
+    <g data-place={tray.place}>
       <rect
         x={x}
         y={y}
         width={width}
         height={height}
-        fill="var(--paper)"
-        stroke="var(--line)"
-        strokeWidth={1.5}
+        fill={over ? "var(--lit)" : "var(--paper)"}
+        stroke={over ? "var(--proposed)" : "var(--line)"}
+        strokeWidth={(over ? 3 : 1.5) * unit}
       />
-      <rect x={x} y={y} width={21} height={19} fill="var(--ink)" />
+      {tray.slots.map((slot) => (
+        <rect
+          key={`${slot.x} ${slot.y}`}
+          x={slot.x}
+          y={slot.y}
+          width={slot.width}
+          height={slot.height}
+          rx={3}
+          fill="none"
+          stroke="var(--hair)"
+          strokeWidth={unit}
+        />
+      ))}
+      <Head tray={tray} unit={unit} onLook={onZoom ? look : undefined} isClose={isClose} />
+      <Fill tray={tray} unit={unit} />
+      {tray.trays.map((inner) => (
+        <Compartment key={inner.place} {...rest} tray={inner} />
+      ))}
+      <Pieces {...rest} tray={tray} isClose={isClose} />
+    </g>
+  );
+}
+
+type HeadProps = { tray: Tray; unit: number; onLook?: (() => void) | undefined; isClose: boolean };
+
+/** Order of reach on a black tab, the name, and how many things: pressing it looks closer. */
+function Head({ tray, unit, onLook, isClose }: HeadProps) {
+  const { x, y, width } = tray.box;
+  const letters = Math.max(3, Math.floor((width - 34 * unit) / (7.4 * unit)));
+  const name = tray.name.length > letters ? `${tray.name.slice(0, letters - 1)}…` : tray.name;
+  const drawn = (
+    <>
+      <rect x={x} y={y} width={width} height={20} fill="transparent" />
+      <rect x={x} y={y} width={21 * unit} height={19 * unit} fill="var(--ink)" />
       <text
-        x={x + 10.5}
-        y={y + 14.5}
-        fontSize={15}
+        x={x + 10.5 * unit}
+        y={y + 14.5 * unit}
+        fontSize={15 * unit}
         fontWeight={700}
         textAnchor="middle"
         fill="var(--paper)"
       >
         {tray.reach}
       </text>
-      <text x={x + 27} y={y + 14.5} fontSize={15} fill="var(--soft)">
-        {tray.name}
+      <text x={x + 27 * unit} y={y + 14.5 * unit} fontSize={15 * unit} fill="var(--soft)">
+        {name}
       </text>
-      <Fill tray={tray} />
-      {tray.trays.map((inner) => (
-        <Compartment key={inner.place} {...rest} tray={inner} />
-      ))}
-      <Pieces {...rest} tray={tray} />
+    </>
+  );
+  return onLook ? (
+    // biome-ignore lint/a11y/useSemanticElements: an SVG has no button element.
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={`${isClose ? "Away from" : "Closer to"} ${tray.name}, ${tray.count} things`}
+      onClick={onLook}
+      onKeyDown={(event) => (event.key === "Enter" || event.key === " ") && onLook()}
+    >
+      {drawn}
     </g>
+  ) : (
+    <g>{drawn}</g>
   );
 }
 
-/** How full a compartment is by volume: a scale at its right edge, over-full in brick. */
-function Fill({ tray }: { tray: Tray }) {
+/** How full a compartment is by volume or slots: a scale at its right edge, over-full in brick. */
+function Fill({ tray, unit }: { tray: Tray; unit: number }) {
   if (tray.fill === null || tray.fill === undefined) return null;
   const { x, y, width, height } = tray.box;
   const scale = height - 8;
@@ -120,93 +236,20 @@ function Fill({ tray }: { tray: Tray }) {
   const colour = tray.fill > 1 ? "var(--stop)" : tray.fill > 0.85 ? "var(--soon)" : "var(--line)";
   return (
     <g>
-      <rect x={x + width - 6} y={y + 4} width={3.5} height={scale} fill="var(--lit)" />
       <rect
-        x={x + width - 6}
+        x={x + width - 6 * unit}
+        y={y + 4}
+        width={3.5 * unit}
+        height={scale}
+        fill="var(--lit)"
+      />
+      <rect
+        x={x + width - 6 * unit}
         y={y + 4 + scale - filled}
-        width={3.5}
+        width={3.5 * unit}
         height={filled}
         fill={colour}
       />
     </g>
-  );
-}
-
-function Pieces({ tray, items, isIn, chosen, onChoose, nameOf, first }: Inner) {
-  return tray.pieces.map((piece) => {
-    const item = items.get(piece.item);
-    if (!item) return null;
-    const inside = isIn ? isIn(piece.item) : true;
-    return (
-      // biome-ignore lint/a11y/useSemanticElements: an SVG has no button element.
-      <g
-        key={piece.item}
-        data-piece={piece.item}
-        role="button"
-        tabIndex={piece.item === (chosen ?? first) ? 0 : -1}
-        aria-label={`${nameOf(item)}, ${tray.name}${inside ? "" : ", not in yet"}`}
-        aria-pressed={piece.item === chosen}
-        onClick={() => onChoose(piece.item)}
-        onKeyDown={(event) => (event.key === "Enter" || event.key === " ") && onChoose(piece.item)}
-        className="group outline-none"
-      >
-        <title>{nameOf(item)}</title>
-        <Drawn piece={piece} item={item} inside={inside} chosen={piece.item === chosen} />
-      </g>
-    );
-  });
-}
-
-type DrawnProps = { piece: Piece; item: Item; inside: boolean; chosen: boolean };
-
-function Drawn({ piece, item, inside, chosen }: DrawnProps) {
-  const { x, y, width, height } = piece.box;
-  const date = item.marks.date.state;
-  const colour = item.product.colour ?? "var(--lit)";
-  const stroke = chosen
-    ? "var(--proposed)"
-    : date === "in-order"
-      ? "var(--line)"
-      : `var(--${date})`;
-  const look = {
-    fill: colour,
-    fillOpacity: inside ? 1 : 0.16,
-    stroke,
-    strokeWidth: chosen ? 4 : date === "in-order" ? 1.4 : 3,
-    strokeDasharray: date === "soon" ? "5 3" : undefined,
-    className: "group-focus-visible:stroke-[5px] group-focus-visible:stroke-proposed",
-  };
-  return (
-    <>
-      {piece.outline === "round" ? (
-        <>
-          <circle cx={x + width / 2} cy={y + height / 2} r={width / 2 - 1} {...look} />
-          <circle
-            cx={x + width / 2}
-            cy={y + height / 2}
-            r={width / 4}
-            fill="none"
-            stroke="var(--ink)"
-            strokeOpacity={inside ? 0.22 : 0.12}
-          />
-        </>
-      ) : (
-        <rect
-          x={x + 0.7}
-          y={y + 0.7}
-          width={width - 1.4}
-          height={height - 1.4}
-          rx={piece.outline === "long" ? Math.min(width, height) / 2.4 : 4}
-          {...look}
-        />
-      )}
-      {date === "stop" && (
-        <path
-          d={`M${x} ${y}l${width} ${height}m0 ${-height}l${-width} ${height}`}
-          stroke="var(--stop)"
-          strokeWidth={3}
-        />
-      )}
-    </>
   );
 }

@@ -1,9 +1,9 @@
 import { useMemo } from "react";
 import { Link, useLocation } from "react-router";
 import { useBookings } from "../booking/queries";
-import { useKit } from "../kit/queries";
+import { useEnding } from "../kit/queries";
 import { daysBetween, plusDays } from "../words/dates";
-import type { Booking, Item } from "./api";
+import type { Booking, Schemas } from "./api";
 import { useToday } from "./session";
 
 const DAYS = 57;
@@ -15,7 +15,7 @@ const at = (days: number) => `${((days + 0.7) / DAYS) * 100}%`;
 export function Ruler() {
   const today = useToday();
   const bookings = useBookings().data ?? [];
-  const items = useKit().data?.items ?? [];
+  const ending = useEnding(DAYS).data ?? [];
   const weeks = Array.from({ length: Math.ceil(DAYS / 7) }, (_, week) => week * 7).filter(
     // The last week's date would be cut off at the edge.
     (day) => day < DAYS - 2,
@@ -46,7 +46,7 @@ export function Ruler() {
             )}
           </span>
         ))}
-        <Wedges items={items} bookings={bookings} today={today} />
+        <Wedges ending={ending} bookings={bookings} today={today} />
         {bookings
           .filter(
             (booking) =>
@@ -87,35 +87,33 @@ function Bar({ booking, today }: { booking: Booking; today: string }) {
   );
 }
 
-type WedgesProps = { items: Item[]; bookings: Booking[]; today: string };
+type WedgesProps = { ending: EndingDay[]; bookings: Booking[]; today: string };
 
 type WedgeGroup = { first: string; last: string; things: number };
 
 /** Days so close together that a finger could not tell them apart share a wedge. */
 const APART_DAYS = 2;
 
-function groups(items: Item[], today: string): WedgeGroup[] {
-  const days = items
-    .map((item) => item.useBy.lastDay)
-    .filter((day) => day !== null)
-    .filter((day) => daysBetween(today, day) >= 0 && daysBetween(today, day) < DAYS)
-    .sort();
+type EndingDay = Schemas["EndingDay"];
+
+function groups(ending: EndingDay[], today: string): WedgeGroup[] {
   const found: WedgeGroup[] = [];
-  for (const day of days) {
+  for (const { lastDay: day, things } of ending) {
+    if (daysBetween(today, day) >= DAYS) break;
     const open = found.at(-1);
     if (open && daysBetween(open.first, day) < APART_DAYS) {
       open.last = day;
-      open.things++;
+      open.things += things;
     } else {
-      found.push({ first: day, last: day, things: 1 });
+      found.push({ first: day, last: day, things });
     }
   }
   return found;
 }
 
 /** A wedge where things run out: brick when that is before the last day of a booking under way then. */
-function Wedges({ items, bookings, today }: WedgesProps) {
-  const found = useMemo(() => groups(items, today), [items, today]);
+function Wedges({ ending, bookings, today }: WedgesProps) {
+  const found = useMemo(() => groups(ending, today), [ending, today]);
   return found.map(({ first, last, things }) => {
     const during = bookings.some(
       (booking) => booking.stage !== "back" && booking.firstDay <= last && first < booking.lastDay,

@@ -1,6 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from "react";
-import { ask, Problem } from "./api";
+import { ask, askFile, Problem } from "./api";
 
 /** Something that was done, or was not, told in a sentence at the foot of the page. */
 type Notice = {
@@ -23,6 +23,8 @@ export type Act<T> = {
 
 type Acts = {
   perform: <T>(act: Act<T>) => Promise<T>;
+  /** The same with a file as its body. */
+  send: <T>(act: Act<T>, file: Blob) => Promise<T>;
   notice: Notice | null;
   dismiss: () => void;
 };
@@ -47,10 +49,10 @@ export function ActsProvider({ children }: { children: ReactNode }) {
     [queries],
   );
 
-  const perform = useCallback(
-    async <T,>(act: Act<T>, actId: string = crypto.randomUUID()): Promise<T> => {
+  const doIt = useCallback(
+    async <T,>(act: Act<T>, actId: string, how: () => Promise<T>): Promise<T> => {
       try {
-        const answer = await ask<T>(act.method ?? "POST", act.path, { ...act.body, actId });
+        const answer = await how();
         const text = typeof act.done === "function" ? act.done(answer) : act.done;
         if (text) {
           const undoIt = () => void undo(actId, crypto.randomUUID());
@@ -64,16 +66,33 @@ export function ActsProvider({ children }: { children: ReactNode }) {
         await queries.invalidateQueries();
         return answer;
       } catch (thrown) {
-        setNotice(refusal(thrown, actId, () => perform(act, actId).catch(() => {})));
+        setNotice(refusal(thrown, actId, () => doIt(act, actId, how).catch(() => {})));
         throw thrown;
       }
     },
     [queries, undo],
   );
 
+  const perform = useCallback(
+    <T,>(act: Act<T>): Promise<T> => {
+      const actId = crypto.randomUUID();
+      return doIt(act, actId, () => ask<T>(act.method ?? "POST", act.path, { ...act.body, actId }));
+    },
+    [doIt],
+  );
+
+  const send = useCallback(
+    <T,>(act: Act<T>, file: Blob): Promise<T> => {
+      const actId = crypto.randomUUID();
+      const path = `${act.path}${act.path.includes("?") ? "&" : "?"}actId=${actId}`;
+      return doIt(act, actId, () => askFile<T>(act.method ?? "POST", path, file));
+    },
+    [doIt],
+  );
+
   const value = useMemo(
-    () => ({ perform, notice, dismiss: () => setNotice(null) }),
-    [perform, notice],
+    () => ({ perform, send, notice, dismiss: () => setNotice(null) }),
+    [perform, send, notice],
   );
   return <ActsContext value={value}>{children}</ActsContext>;
 }

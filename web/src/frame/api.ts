@@ -8,6 +8,7 @@ export type Booking = Schemas["BookingView"];
 export type Face = Schemas["FaceView"];
 export type Line = Schemas["LineView"];
 export type Tray = Schemas["Tray"];
+export type OpenPlace = Schemas["OpenPlace"];
 
 export type Fault = { path: string; code: string; message: string };
 
@@ -40,21 +41,31 @@ function csrfToken() {
   return cookie ? decodeURIComponent(cookie.slice("XSRF-TOKEN=".length)) : "";
 }
 
-async function send(method: string, path: string, body?: unknown): Promise<Response> {
-  const headers: Record<string, string> = { Accept: "application/json" };
+type Body = { type: string; content: BodyInit } | null;
+
+async function send(
+  method: string,
+  path: string,
+  body: Body,
+  signal?: AbortSignal,
+): Promise<Response> {
+  const headers: Record<string, string> = { Accept: "application/json, */*" };
   if (method !== "GET") {
     headers["X-XSRF-TOKEN"] = csrfToken();
   }
-  if (body !== undefined) {
-    headers["Content-Type"] = "application/json";
+  if (body) {
+    headers["Content-Type"] = body.type;
   }
   try {
     return await fetch(path, {
       method,
       headers,
-      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+      ...(body ? { body: body.content } : {}),
+      ...(signal ? { signal } : {}),
     });
-  } catch {
+  } catch (thrown) {
+    if (signal?.aborted) throw new Problem(0, "stopped", "Stopped. Nothing was changed.");
+    if (!(thrown instanceof TypeError)) throw thrown;
     throw new Problem(0, "no-signal", "No answer. What you did is kept here; try again.");
   }
 }
@@ -64,20 +75,84 @@ async function problem(response: Response): Promise<Problem> {
   if (response.status === 401 && told.code === "not-signed-in") {
     onSignedOut();
   }
+  return problemOf(response.status, told);
+}
+
+function problemOf(status: number, told: Record<string, unknown>): Problem {
   return new Problem(
-    response.status,
-    told.code ?? "unforeseen",
-    told.detail ?? "Something went wrong. Nothing was changed; try again.",
-    told.errors ?? [],
+    status,
+    String(told.code ?? "unforeseen"),
+    String(told.detail ?? "Something went wrong. Nothing was changed; try again."),
+    (told.errors as Fault[] | undefined) ?? [],
     told.current ?? null,
   );
 }
 
-/** Asks the API; refusals are thrown as a Problem. */
-export async function ask<T>(method: string, path: string, body?: unknown): Promise<T> {
-  const response = await send(method, path, body);
+async function answer<T>(response: Response): Promise<T> {
   if (!response.ok) {
     throw await problem(response);
   }
   return (response.status === 204 ? undefined : await response.json()) as T;
+}
+
+/** Asks the API; refusals are thrown as a Problem. */
+export async function ask<T>(method: string, path: string, body?: unknown): Promise<T> {
+  const json = { type: "application/json", content: JSON.stringify(body) };
+  return answer(await send(method, path, body === undefined ? null : json));
+}
+
+/** Sends a file as it is. */
+export async function askFile<T>(
+  method: string,
+  path: string,
+  file: Blob,
+  type: string = file.type,
+): Promise<T> {
+  return answer(await send(method, path, { type, content: file }));
+}
+
+/** Asks for a file. */
+export async function fetchFile(method: string, path: string, body?: unknown): Promise<Blob> {
+  const json = { type: "application/json", content: JSON.stringify(body) };
+  const response = await send(method, path, body === undefined ? null : json);
+  if (!response.ok) throw await problem(response);
+  return response.blob();
+}
+
+type ProgressLine<T> = {
+  done?: number;
+  all?: number;
+  result?: T;
+  problem?: Record<string, unknown>;
+};
+
+/** Sends a file for long work and hears line by line how far it is; aborting the signal stops it. */
+export async function askLong<T>(
+  path: string,
+  file: Blob,
+  type: string,
+  onProgress: (done: number, all: number) => void,
+  signal: AbortSignal,
+): Promise<T> {
+  const response = await send("POST", path, { type, content: file }, signal);
+  if (!response.ok || !response.body) throw await problem(response);
+  const reader = response.body.pipeThrough(new TextDecoderStream()).getReader();
+  let rest = "";
+  for (;;) {
+    const { done, value } = await reader.read().catch(() => ({ done: true, value: undefined }));
+    rest += value ?? "";
+    const lines = rest.split("\n");
+    rest = lines.pop() ?? "";
+    for (const line of lines.filter(Boolean)) {
+      const told = JSON.parse(line) as ProgressLine<T>;
+      if (told.all !== undefined) onProgress(told.done ?? 0, told.all);
+      if (told.problem) throw problemOf(Number(told.problem.status), told.problem);
+      if (told.result !== undefined) return told.result;
+    }
+    if (done) {
+      throw signal.aborted
+        ? new Problem(0, "stopped", "Stopped. Nothing was changed.")
+        : new Problem(0, "no-signal", "The answer broke off. Try again; nothing is done twice.");
+    }
+  }
 }

@@ -1,17 +1,17 @@
 import { useState } from "react";
-import { useForm } from "react-hook-form";
+import { Controller, useForm } from "react-hook-form";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { useActs } from "../frame/acts";
 import { type Place, Problem } from "../frame/api";
 import { Sentence } from "../frame/Sentence";
 import { Button, buttonLook } from "../ui/Button";
-import { SelectField, TextField } from "../ui/Field";
+import { SelectField, TextArea, TextField, Ticks } from "../ui/Field";
 import { numberOrNull, orNull, showFaults } from "../ui/faults";
 import { Meanwhile } from "../ui/Meanwhile";
 import { choices } from "../words/codes";
 import { placePath } from "../words/items";
 import { PLACE_KINDS, SECTIONS } from "../words/lists";
-import { useKit, usePlaces } from "./queries";
+import { usePlaceList, usePlaces } from "./queries";
 
 type PlaceForm = {
   place: Record<
@@ -24,9 +24,22 @@ type PlaceForm = {
     | "innerHeightMm"
     | "ownMassG"
     | "greatestMassG"
-    | "section",
+    | "section"
+    | "home"
+    | "slotCount"
+    | "slotWidthMm"
+    | "slotDepthMm"
+    | "slotHeightMm"
+    | "performer"
+    | "note",
     string
-  > & { portable: boolean };
+  > & {
+    portable: boolean;
+    sealed: boolean;
+    windowed: boolean;
+    worn: boolean;
+    allowed: string[];
+  };
 };
 
 const text = (value: string | number | null | undefined) => (value == null ? "" : String(value));
@@ -45,11 +58,22 @@ function fromPlace(place: Partial<Place>): PlaceForm {
       ownMassG: text(place.ownMassG ?? 0),
       greatestMassG: text(place.greatestMassG),
       section: text(place.section),
+      home: text(place.home),
+      slotCount: text(place.slots?.count),
+      slotWidthMm: text(place.slots?.widthMm),
+      slotDepthMm: text(place.slots?.depthMm),
+      slotHeightMm: text(place.slots?.heightMm),
+      performer: text(place.performer),
+      note: text(place.note),
+      sealed: place.sealed ?? false,
+      windowed: place.windowed ?? false,
+      worn: place.worn ?? false,
+      allowed: place.allowed ?? [],
     },
   };
 }
 
-function toDraft({ place }: PlaceForm) {
+function toDraft({ place }: PlaceForm, thing: string | null) {
   return {
     parent: orNull(place.parent),
     name: place.name,
@@ -62,8 +86,31 @@ function toDraft({ place }: PlaceForm) {
     ownMassG: numberOrNull(place.ownMassG) ?? 0,
     greatestMassG: numberOrNull(place.greatestMassG),
     section: orNull(place.section),
+    home: orNull(place.home),
+    slots: place.slotCount.trim()
+      ? {
+          count: Number(place.slotCount),
+          widthMm: numberOrNull(place.slotWidthMm),
+          depthMm: numberOrNull(place.slotDepthMm),
+          heightMm: numberOrNull(place.slotHeightMm),
+        }
+      : null,
+    sealed: place.sealed,
+    windowed: place.windowed,
+    worn: place.worn,
+    allowed: place.allowed,
+    performer: orNull(place.performer),
+    thing,
+    note: place.note,
   };
 }
+
+const TICKS = [
+  { name: "portable", label: "Can be carried" },
+  { name: "sealed", label: "Closes tightly" },
+  { name: "windowed", label: "Has a window" },
+  { name: "worn", label: "Is worn" },
+] as const;
 
 /** A new place, in another one or alone. */
 export function PlaceNew() {
@@ -77,12 +124,12 @@ export function PlaceNew() {
 /** A place that is there already. */
 export function PlaceEdit() {
   const { id = "" } = useParams();
-  const kit = useKit();
+  const { isPending } = usePlaceList();
   const place = usePlaces().get(id);
   if (!place) {
     return (
       <Sentence>
-        {kit.isPending ? "Fetching it…" : "There is no such place. Look it up again."}
+        {isPending ? "Fetching it…" : "There is no such place. Look it up again."}
       </Sentence>
     );
   }
@@ -103,7 +150,7 @@ function Editor({ id, start, title, version }: EditorProps) {
   const { register, formState } = form;
   const faults = formState.errors.place;
   const send = async (typed: PlaceForm, over: number | null) => {
-    const place = toDraft(typed);
+    const place = toDraft(typed, start.thing ?? null);
     try {
       await perform(
         over === null
@@ -200,11 +247,52 @@ function Editor({ id, start, title, version }: EditorProps) {
           choices={choices(SECTIONS)}
           {...register("place.section")}
         />
-        <label className="flex min-h-9 items-center gap-2 self-end">
-          <input type="checkbox" className="size-5 accent-ink" {...register("place.portable")} />
-          Can be carried
-        </label>
+        <SelectField
+          label="Belongs in"
+          empty="nothing in particular"
+          fault={faults?.home?.message}
+          choices={[...places.keys()]
+            .filter((one) => one !== id)
+            .map((one) => ({ value: one, word: placePath(one, places) }))}
+          {...register("place.home")}
+        />
+        <TextField label="Section of" hint="a performer" {...register("place.performer")} />
       </div>
+      <fieldset>
+        <legend className="font-semibold text-sm">Slots, where things do not lie freely</legend>
+        <div className="grid grid-cols-4 gap-4 pt-1 max-hand:grid-cols-2">
+          <TextField
+            label="How many"
+            inputMode="numeric"
+            fault={(formState.errors.place as { slots?: { message?: string } })?.slots?.message}
+            {...register("place.slotCount")}
+          />
+          <TextField label="Width" hint="mm" {...register("place.slotWidthMm")} />
+          <TextField label="Depth" hint="mm" {...register("place.slotDepthMm")} />
+          <TextField label="Height" hint="mm" {...register("place.slotHeightMm")} />
+        </div>
+      </fieldset>
+      <div className="flex flex-wrap gap-x-6 gap-y-2">
+        {TICKS.map(({ name, label }) => (
+          <label key={name} className="flex min-h-9 items-center gap-2 max-hand:min-h-11">
+            <input type="checkbox" className="size-5 accent-ink" {...register(`place.${name}`)} />
+            {label}
+          </label>
+        ))}
+      </div>
+      <Controller
+        control={form.control}
+        name="place.allowed"
+        render={({ field }) => (
+          <Ticks
+            legend="Only for (nothing chosen: for anything)"
+            choices={choices(SECTIONS)}
+            chosen={field.value}
+            onChange={field.onChange}
+          />
+        )}
+      />
+      <TextArea label="Note" fault={faults?.note?.message} {...register("place.note")} />
       <div className="flex gap-2">
         <Button kind="solid" type="submit" disabled={formState.isSubmitting}>
           {base === null ? "Add the place" : "Save the changes"}

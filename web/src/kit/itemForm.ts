@@ -1,33 +1,61 @@
 import type { Item, Schemas } from "../frame/api";
 import { numberOrNull, orNull } from "../ui/faults";
 
+type ProductDraft = Schemas["ProductDraft"];
+type ItemDraft = Schemas["ItemDraft"];
+
 /** What the form holds: text as typed, words as chosen. */
 export type ItemForm = {
-  product: {
-    maker: string;
-    name: string;
-    shade: string;
-    colour: string;
-    productClass: string;
-    form: string;
-    content: string;
-    unit: string;
-    depth: string;
-    traits: string[];
-    contains: string[];
-    periodAfterOpening: string;
-  };
-  item: {
-    openedOn: string;
-    printedExpiry: string;
-    boughtOn: string;
-    left: string;
-    home: string;
-    now: string;
-    cleanliness: string;
+  product: Record<
+    | "maker"
+    | "name"
+    | "shade"
+    | "colour"
+    | "productClass"
+    | "form"
+    | "content"
+    | "unit"
+    | "depth"
+    | "periodAfterOpening"
+    | "finish"
+    | "coverage"
+    | "spf"
+    | "wattHours"
+    | "packCode",
+    string
+  > & { traits: string[]; contains: string[]; measures: MeasuresForm };
+  item: Record<
+    | "openedOn"
+    | "printedExpiry"
+    | "boughtOn"
+    | "madeOn"
+    | "left"
+    | "home"
+    | "now"
+    | "cleanliness"
+    | "note"
+    | "batch"
+    | "price"
+    | "currency"
+    | "onlyFor"
+    | "brushSet",
+    string
+  > & {
     personal: boolean;
-    note: string;
+    favourite: boolean;
+    rare: boolean;
+    decant: { container: string; size: string };
   };
+};
+
+type MeasuresForm = Record<"outline" | "widthMm" | "depthMm" | "heightMm" | "massG", string>;
+
+const NO_MEASURES: MeasuresForm = {
+  outline: "",
+  widthMm: "",
+  depthMm: "",
+  heightMm: "",
+  massG: "",
 };
 
 export const EMPTY_ITEM: ItemForm = {
@@ -44,82 +72,193 @@ export const EMPTY_ITEM: ItemForm = {
     traits: [],
     contains: [],
     periodAfterOpening: "",
+    finish: "",
+    coverage: "",
+    spf: "",
+    wattHours: "",
+    packCode: "",
+    measures: NO_MEASURES,
   },
   item: {
     openedOn: "",
     printedExpiry: "",
     boughtOn: "",
+    madeOn: "",
     left: "",
     home: "",
     now: "",
     cleanliness: "clean",
     personal: false,
     note: "",
+    batch: "",
+    price: "",
+    currency: "",
+    onlyFor: "",
+    favourite: false,
+    rare: false,
+    brushSet: "",
+    decant: { container: "", size: "" },
   },
 };
 
 const text = (value: string | number | null) => (value === null ? "" : String(value));
 
+function fromMeasures(measures: Item["product"]["measures"]): MeasuresForm {
+  if (measures.estimated) return NO_MEASURES;
+  return {
+    outline: measures.outline,
+    widthMm: text(measures.widthMm),
+    depthMm: text(measures.depthMm),
+    heightMm: text(measures.heightMm),
+    massG: text(measures.massG),
+  };
+}
+
 export function fromItem({ product, ...item }: Item): ItemForm {
   return {
     product: {
-      ...product,
+      maker: product.maker,
+      name: product.name,
+      shade: product.shade,
       colour: text(product.colour),
+      productClass: product.productClass,
+      form: product.form,
       content: text(product.content),
+      unit: product.unit,
       depth: text(product.depth),
+      traits: product.traits,
+      contains: product.contains,
       periodAfterOpening: text(product.periodAfterOpening),
+      finish: text(product.finish),
+      coverage: text(product.coverage),
+      spf: text(product.spf),
+      wattHours: text(product.wattHours),
+      packCode: text(product.packCode),
+      measures: fromMeasures(product.measures),
     },
     item: {
       openedOn: text(item.openedOn),
       printedExpiry: text(item.printedExpiry),
       boughtOn: text(item.boughtOn),
+      madeOn: text(item.madeOn),
       left: text(item.left),
       home: text(item.home),
       now: text(item.now),
       cleanliness: item.cleanliness,
       personal: item.personal,
       note: item.note,
+      batch: item.batch,
+      price: text(item.price),
+      currency: text(item.currency),
+      onlyFor: text(item.onlyFor),
+      favourite: item.favourite,
+      rare: item.rare,
+      brushSet: item.brushSet,
+      decant: {
+        container: text(item.decant?.container ?? null),
+        size: text(item.decant?.size ?? null),
+      },
     },
   };
 }
 
-/** As the API takes it; what the form does not show stays as it was. */
-export function toDrafts(form: ItemForm, before: Item | null) {
-  const { product, item } = form;
-  const measures = before && !before.product.measures.estimated ? before.product.measures : null;
+/** One of which everything is known but what makes it another: shade, dates, what is left. */
+export function likeItem(item: Item): ItemForm {
+  const form = fromItem(item);
   return {
-    product: {
-      maker: product.maker,
-      name: product.name,
-      shade: product.shade,
-      colour: orNull(product.colour),
-      productClass: product.productClass,
-      form: product.form,
-      content: numberOrNull(product.content),
-      unit: product.unit,
-      depth: numberOrNull(product.depth),
-      traits: product.traits,
-      contains: product.contains,
-      periodAfterOpening: numberOrNull(product.periodAfterOpening),
-      measures: measures && {
-        outline: measures.outline,
-        widthMm: measures.widthMm,
-        depthMm: measures.depthMm,
-        heightMm: measures.heightMm,
-        massG: measures.massG,
-      },
-    } as Schemas["ProductDraft"],
-    item: {
-      madeOn: before?.madeOn ?? null,
-      boughtOn: orNull(item.boughtOn),
-      openedOn: orNull(item.openedOn),
-      printedExpiry: orNull(item.printedExpiry),
-      left: numberOrNull(item.left) ?? numberOrNull(product.content),
-      home: orNull(item.home),
-      now: orNull(item.now) ?? (before ? null : orNull(item.home)),
-      cleanliness: item.cleanliness,
-      personal: item.personal,
-      note: item.note,
-    } as Schemas["ItemDraft"],
+    product: { ...form.product, shade: "", colour: "", depth: "", packCode: "" },
+    item: { ...form.item, openedOn: "", printedExpiry: "", boughtOn: "", left: "", batch: "" },
+  };
+}
+
+function toMeasures(measures: MeasuresForm): Schemas["MeasuresDraft"] | null {
+  if (!measures.outline) return null;
+  return {
+    outline: measures.outline as Schemas["MeasuresDraft"]["outline"],
+    widthMm: Number(measures.widthMm),
+    depthMm: Number(measures.depthMm),
+    heightMm: Number(measures.heightMm),
+    massG: Number(measures.massG),
+  };
+}
+
+export function toProduct({ product }: ItemForm): ProductDraft {
+  return {
+    maker: product.maker,
+    name: product.name,
+    shade: product.shade,
+    colour: orNull(product.colour),
+    productClass: product.productClass as ProductDraft["productClass"],
+    form: product.form as ProductDraft["form"],
+    content: numberOrNull(product.content) as number,
+    unit: product.unit as ProductDraft["unit"],
+    depth: numberOrNull(product.depth),
+    traits: product.traits as ProductDraft["traits"],
+    contains: product.contains,
+    periodAfterOpening: numberOrNull(product.periodAfterOpening),
+    measures: toMeasures(product.measures),
+    finish: orNull(product.finish) as ProductDraft["finish"],
+    coverage: orNull(product.coverage) as ProductDraft["coverage"],
+    spf: numberOrNull(product.spf),
+    wattHours: numberOrNull(product.wattHours),
+    packCode: orNull(product.packCode),
+  };
+}
+
+/** As the API takes it; what the form does not show stays as it was. */
+export function toItem({ product, item }: ItemForm, before: Item | null): ItemDraft {
+  const size = item.decant.container ? item.decant.size : product.content;
+  const own = before?.decant && !before.decant.measures.estimated ? before.decant.measures : null;
+  return {
+    madeOn: orNull(item.madeOn),
+    boughtOn: orNull(item.boughtOn),
+    openedOn: orNull(item.openedOn),
+    printedExpiry: orNull(item.printedExpiry),
+    left: (numberOrNull(item.left) ?? numberOrNull(size)) as number,
+    home: orNull(item.home),
+    now: orNull(item.now) ?? (before ? null : orNull(item.home)),
+    cleanliness: item.cleanliness as ItemDraft["cleanliness"],
+    personal: item.personal,
+    note: item.note,
+    batch: item.batch,
+    price: numberOrNull(item.price),
+    currency: item.price.trim() ? orNull(item.currency.toUpperCase()) : null,
+    onlyFor: orNull(item.onlyFor),
+    favourite: item.favourite,
+    rare: item.rare,
+    brushSet: item.brushSet,
+    decant: item.decant.container
+      ? {
+          container: item.decant.container as Schemas["DecantDraft"]["container"],
+          size: Number(item.decant.size),
+          measures: own && {
+            outline: own.outline,
+            widthMm: own.widthMm,
+            depthMm: own.depthMm,
+            heightMm: own.heightMm,
+            massG: own.massG,
+          },
+        }
+      : null,
+    askBackOn: before?.askBackOn ?? null,
+  };
+}
+
+/** Another of the same: sealed, full, at home. */
+export function another(item: Item): ItemDraft {
+  const draft = toItem(fromItem(item), item);
+  return {
+    ...draft,
+    madeOn: null,
+    boughtOn: null,
+    openedOn: null,
+    printedExpiry: null,
+    left: item.size,
+    now: item.home,
+    cleanliness: "clean",
+    batch: "",
+    price: null,
+    currency: null,
+    askBackOn: null,
   };
 }

@@ -5,7 +5,7 @@ import { Marks } from "../frame/Marks";
 import { Counted, Sentence } from "../frame/Sentence";
 import { Swatch } from "../frame/Swatch";
 import { useToday } from "../frame/session";
-import { useKit, usePlaces } from "../kit/queries";
+import { useItems, useKitSummary, usePlaces } from "../kit/queries";
 import { usePackingList } from "../packing/queries";
 import { SignOut } from "../signin/SignOut";
 import { buttonLook } from "../ui/Button";
@@ -18,13 +18,12 @@ import { markWords } from "../words/marks";
 export function NextView() {
   const today = useToday();
   const bookings = useBookings();
-  const kit = useKit();
-  if (bookings.isPending || kit.isPending) return <p className="text-soft">Looking ahead…</p>;
+  const summary = useKitSummary();
+  const trouble = useTrouble();
+  if (bookings.isPending || summary.isPending) return <p className="text-soft">Looking ahead…</p>;
   const next =
     bookings.data?.find((booking) => booking.stage === "away") ??
     bookings.data?.find((booking) => booking.lastDay >= today && booking.stage === "planned");
-  const items = kit.data?.items ?? [];
-  const trouble = items.filter((item) => worst(item) === "stop");
   return (
     <div className="flex flex-col gap-7">
       {next ? (
@@ -35,7 +34,7 @@ export function NextView() {
           list makes itself.
         </Sentence>
       )}
-      {items.length === 0 && (
+      {summary.data?.things === 0 && (
         <div className="flex items-center gap-3">
           <p className="text-soft">
             The kit is empty: begin with the places it lies in, then the things.
@@ -51,6 +50,17 @@ export function NextView() {
       </div>
     </div>
   );
+}
+
+/** Things with a mark at stop, each once, however many marks they have. */
+function useTrouble(): Item[] {
+  const found = [
+    ...(useItems("mark=date").data?.items ?? []),
+    ...(useItems("mark=place").data?.items ?? []),
+    ...(useItems("mark=clean").data?.items ?? []),
+    ...(useItems("mark=amount").data?.items ?? []),
+  ].filter((item) => worst(item) === "stop");
+  return [...new Map(found.map((item) => [item.id, item])).values()];
 }
 
 const worst = (item: Item) =>

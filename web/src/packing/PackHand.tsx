@@ -200,19 +200,11 @@ function inWalkingOrder(
   places: PlaceMap,
   where: (line: Line) => string | null,
 ): Line[] {
-  const order = new Map([...places.keys()].map((id) => [id, walkingPath(id, places)]));
-  const key = (line: Line) => order.get(where(line) ?? "") ?? "~";
+  const key = (line: Line) => places.get(where(line) ?? "")?.walk ?? Number.MAX_SAFE_INTEGER;
   return lines.toSorted((one, other) => {
     const putOff = later.indexOf(one.item.id) - later.indexOf(other.item.id);
-    return putOff || key(one).localeCompare(key(other));
+    return putOff || key(one) - key(other);
   });
-}
-
-function walkingPath(id: string, places: PlaceMap): string {
-  const place = places.get(id);
-  if (!place) return "";
-  const own = `${String(place.reach).padStart(4, "0")}${place.name}`;
-  return place.parent ? `${walkingPath(place.parent, places)}/${own}` : own;
 }
 
 function Headline({ children }: { children: ReactNode }) {

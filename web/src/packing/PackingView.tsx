@@ -3,7 +3,7 @@ import { useParams } from "react-router";
 import { Sentence } from "../frame/Sentence";
 import { useToday } from "../frame/session";
 import { useStance } from "../frame/stance";
-import { useKit, usePlaces } from "../kit/queries";
+import { usePlaceList, usePlaces } from "../kit/queries";
 import type { PackingWords } from "../words/packing";
 import { PackDesk } from "./PackDesk";
 import { PackHand } from "./PackHand";
@@ -13,10 +13,10 @@ import { type PackingList, usePackingList } from "./queries";
 export function PackingView() {
   const { id = "" } = useParams();
   const list = usePackingList(id);
-  const kit = useKit();
+  const { isPending } = usePlaceList();
   const stance = useStance();
   if (list.error) return <Sentence>{list.error.message}</Sentence>;
-  if (!list.data || !kit.data) return <p className="text-soft">Working out what it takes…</p>;
+  if (!list.data || isPending) return <p className="text-soft">Working out what it takes…</p>;
   return stance === "hand" ? <PackHand list={list.data} /> : <PackDesk list={list.data} />;
 }
 

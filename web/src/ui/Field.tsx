@@ -3,18 +3,25 @@ import { type ComponentProps, type ReactNode, useId } from "react";
 const BOX =
   "min-h-9 w-full rounded border border-line bg-paper px-2.5 py-1 max-hand:min-h-11 aria-[invalid=true]:border-2 aria-[invalid=true]:border-stop";
 
-type Shared = { label: string; hint?: string; fault?: string | undefined };
+type Shared = {
+  label: string;
+  hint?: string;
+  fault?: string | undefined;
+  /** The label is only told, not shown: something beside the field says it. */
+  isBare?: boolean;
+};
 
 function Labelled({
   label,
   hint,
   fault,
   id,
+  isBare,
   children,
 }: Shared & { id: string; children: ReactNode }) {
   return (
     <div className="flex flex-col gap-1">
-      <label htmlFor={id} className="font-semibold text-sm">
+      <label htmlFor={id} className={isBare ? "sr-only" : "font-semibold text-sm"}>
         {label} {hint && <span className="font-normal text-soft">{hint}</span>}
       </label>
       {children}
@@ -53,10 +60,16 @@ export type Choice = { value: string; word: string };
 
 type SelectProps = Shared & { choices: Choice[]; empty?: string } & ComponentProps<"select">;
 
-export function SelectField({ label, hint, fault, choices, empty, ...rest }: SelectProps) {
+export function SelectField({ label, hint, fault, choices, empty, isBare, ...rest }: SelectProps) {
   const id = useId();
   return (
-    <Labelled label={label} {...(hint ? { hint } : {})} fault={fault} id={id}>
+    <Labelled
+      label={label}
+      {...(hint ? { hint } : {})}
+      {...(isBare ? { isBare } : {})}
+      fault={fault}
+      id={id}
+    >
       <select id={id} className={BOX} {...faultProps(id, fault)} {...rest}>
         {empty !== undefined && <option value="">{empty}</option>}
         {choices.map(({ value, word }) => (

@@ -13,6 +13,14 @@ const ACTS: Record<string, string> = {
   "taken-out": "Taken out of the bag",
   departed: "Left with the bag",
   "put-back": "Put back",
+  lent: "Lent",
+  "brought-home": "Brought home",
+  parted: "Some taken to another place",
+  measured: "Looked how much is left",
+  counted: "Counted",
+  pictured: "Pictured",
+  "picture-removed": "Picture taken away",
+  removed: "Taken away",
   undone: "Undone",
 };
 
@@ -26,8 +34,16 @@ const FIELDS: Record<string, string> = {
   printed_expiry: "printed date",
   discarded_on: "discarded on",
   discard_cause: "because of",
+  parent_id: "lies in",
+  home_id: "home",
+  ask_back_on: "to be asked for",
+  picture_id: "picture",
+  pack_code: "pack code",
+  only_for: "only for",
   period_after_opening_months: "months after opening",
 };
+
+const PLACES = ["now_place_id", "home_place_id", "parent_id", "home_id"];
 
 export function actWord(entry: Schemas["LedgerEntry"]): string {
   const act = ACTS[entry.act] ?? capital(word(entry.act));
@@ -38,7 +54,8 @@ export function changeWords(change: Schemas["Change"], places: PlaceMap): string
   const field = FIELDS[change.field] ?? change.field.replaceAll("_", " ");
   const told = (value: unknown) => {
     if (value === null || value === undefined || value === "") return "nothing";
-    if (change.field.endsWith("_place_id")) return placePath(String(value), places);
+    if (PLACES.includes(change.field)) return placePath(String(value), places);
+    if (change.field === "picture_id") return "another";
     if (typeof value === "boolean") return value ? "yes" : "no";
     return Array.isArray(value)
       ? value.map((one) => word(String(one))).join(", ") || "nothing"

@@ -11,6 +11,9 @@ export function shortName(item: Item): string {
   return [item.product.name, item.product.shade].filter(Boolean).join(" ");
 }
 
+/** As deep as places nest. */
+const DEEPEST = 60;
+
 export type PlaceMap = Map<string, Place>;
 
 export function placeMap(places: Place[]): PlaceMap {
@@ -21,7 +24,7 @@ export function placeMap(places: Place[]): PlaceMap {
 export function placePath(id: string | null, places: PlaceMap): string {
   const names: string[] = [];
   let next = id;
-  while (next && names.length < 12) {
+  while (next && names.length < DEEPEST) {
     const place = places.get(next);
     if (!place) break;
     names.unshift(place.name);

@@ -61,6 +61,7 @@ export const CLASSES: Draft["productClass"][] = [
   "lip-pencil",
   "brush-set",
   "liner-brush",
+  "brush",
   "clean-holder",
   "dirty-holder",
   "brush-cleaner",
@@ -70,6 +71,7 @@ export const CLASSES: Draft["productClass"][] = [
   "curler-pads",
   "sharpener",
   "working-palette",
+  "palette",
   "spatula",
   "razor",
   "sharps-box",
@@ -113,6 +115,11 @@ export const CLASSES: Draft["productClass"][] = [
   "brush-belt",
   "stand",
   "emergency-pouch",
+  "hair-clips",
+  "tape",
+  "clothing",
+  "papers",
+  "other",
 ];
 
 export const FORMS: Draft["form"][] = [
@@ -157,6 +164,7 @@ export const TRAITS: List<Draft["traits"]>[] = [
   "oil-control",
   "matte",
   "no-flashback",
+  "flashback",
   "fine",
   "spf",
   "waterproof",
@@ -168,6 +176,7 @@ export const TRAITS: List<Draft["traits"]>[] = [
   "shimmer",
   "fragrance-free",
   "natural-look",
+  "flammable",
 ];
 
 export const SENSITIVITIES = [
@@ -238,6 +247,12 @@ export const PLACE_KINDS: Schemas["PlaceDraft"]["kind"][] = [
   "compartment",
   "trailer",
   "station",
+  "belt",
+  "palette",
+  "lent",
+  "repairer",
+  "lost",
+  "unknown",
 ];
 
 export const CAUSES: Schemas["DiscardItem"]["cause"][] = [
@@ -251,3 +266,98 @@ export const CAUSES: Schemas["DiscardItem"]["cause"][] = [
 ];
 
 export const CLEANLINESS: Item["cleanliness"][] = ["clean", "due", "contaminated"];
+
+export const LEVELS: Item["level"][] = [
+  "full",
+  "three-quarters",
+  "half",
+  "quarter",
+  "last-of-it",
+  "empty",
+];
+
+export const FINISHES: NonNullable<Draft["finish"]>[] = [
+  "matte",
+  "soft-matte",
+  "satin",
+  "natural",
+  "dewy",
+  "gloss",
+  "shimmer",
+  "metallic",
+  "glitter",
+];
+
+export const COVERAGES: NonNullable<Draft["coverage"]>[] = ["sheer", "light", "medium", "full"];
+
+export const OUTLINES: Item["product"]["measures"]["outline"][] = ["round", "long", "flat"];
+
+export const CONTAINERS: NonNullable<Item["decant"]>["container"][] = [
+  "pointed-squeeze-bottle",
+  "dropper-bottle",
+  "pump-bottle",
+  "fine-spray-bottle",
+  "screw-jar",
+  "sealed-clam",
+  "loose-magnetic-pan",
+  "magnetic-palette",
+  "open-well-palette",
+  "tilt-spout-powder-bottle",
+  "sifter-jar",
+  "divided-tray",
+];
+
+export const SHEETS: Schemas["PrintLabels"]["sheet"][] = [
+  "a4-24",
+  "a4-21",
+  "a4-40",
+  "a4-65",
+  "a4-189",
+  "tape-9",
+  "tape-12",
+];
+
+type Column = NonNullable<Schemas["CsvPreview"]["columns"][number]["column"]>;
+
+/** Meanings a column of a table can have; the rarer ones last. */
+export const COLUMNS: Column[] = [
+  "name",
+  "maker",
+  "shade",
+  "colour",
+  "class",
+  "form",
+  "size",
+  "unit",
+  "count",
+  "left",
+  "now",
+  "home",
+  "opened",
+  "expiry",
+  "bought",
+  "made",
+  "months-after-opening",
+  "price",
+  "currency",
+  "batch",
+  "pack-code",
+  "depth",
+  "finish",
+  "coverage",
+  "spf",
+  "traits",
+  "contains",
+  "note",
+  "favourite",
+  "rare",
+  "personal",
+  "only-for",
+  "brush-set",
+  "cleanliness",
+  "watt-hours",
+  "container",
+  "container-size",
+  "ask-back",
+  "code",
+];

@@ -28,6 +28,10 @@ export function markWords(because: Because, places: PlaceMap, today: string): st
       return `In ${placePath(facts.now ?? null, places)}; its home is ${facts.home ? placePath(facts.home, places) : "not set"}.`;
     case "nowhere":
       return `Nobody knows where it is.${facts.home ? ` Its home is ${placePath(facts.home, places)}.` : ""}`;
+    case "lent-to":
+      return `${places.get(facts.place ?? "")?.name ?? "Somebody"} has it${facts.askBackOn ? `; ask for it ${nearDate(String(facts.askBackOn), today)}` : ""}.`;
+    case "given-up":
+      return "Lost: it was looked for and given up.";
     case "no-clock":
       return "No date limits it.";
     case "good-until":

@@ -135,6 +135,10 @@ export function refusalWords(because: Because, words: PackingWords): string {
       return "is your own";
     case "nowhere":
       return "cannot be found";
+    case "elsewhere":
+      return `is with ${words.places.get(String(facts.place))?.name ?? "somebody else"}`;
+    case "for-somebody-else":
+      return `is kept for ${facts.person}`;
     case "contaminated":
       return "is contaminated";
     case "used-up":

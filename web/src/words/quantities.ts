@@ -16,13 +16,18 @@ export function amount(value: number, unit: string): string {
 
 /** "12 ml of 30". */
 export function leftOf(item: Item): string {
-  const { content, unit } = item.product;
-  if (unit === "piece" && content === 1) {
+  const { unit } = item.product;
+  if (unit === "piece" && item.size === 1 && item.left <= 1) {
     return item.left === 0 ? "used up" : "1 piece";
   }
-  return `${amount(item.left, unit)} of ${NUMBER.format(content)}`;
+  return `${amount(item.left, unit)} of ${NUMBER.format(item.size)}`;
 }
 
 export function share(part: number): string {
   return `${Math.round(part * 100)} %`;
+}
+
+/** A price with its currency, as one writes it. */
+export function money(value: number, currency: string): string {
+  return new Intl.NumberFormat("en-GB", { style: "currency", currency }).format(value);
 }

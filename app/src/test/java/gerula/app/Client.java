@@ -73,11 +73,47 @@ public final class Client {
     return send(request.build());
   }
 
+  /** Sends a file as it is. */
+  public Answer sendBytes(String method, String path, String type, byte[] body) {
+    HttpRequest.Builder request =
+        HttpRequest.newBuilder(URI.create(address + path))
+            .method(method, BodyPublishers.ofByteArray(body))
+            .header("Content-Type", type);
+    cookie("XSRF-TOKEN").ifPresent(token -> request.header("X-XSRF-TOKEN", token.getValue()));
+    return send(request.build());
+  }
+
+  public Answer putBytes(String path, String type, byte[] body) {
+    return sendBytes("PUT", path, type, body).expect(200);
+  }
+
+  /** Fetches a file. */
+  public byte[] bytes(String method, String path, Object body) {
+    HttpRequest.Builder request =
+        HttpRequest.newBuilder(URI.create(address + path))
+            .method(
+                method,
+                body == null ? BodyPublishers.noBody() : BodyPublishers.ofString(text(body)))
+            .header("Content-Type", "application/json");
+    cookie("XSRF-TOKEN").ifPresent(token -> request.header("X-XSRF-TOKEN", token.getValue()));
+    try {
+      HttpResponse<byte[]> answer = http.send(request.build(), BodyHandlers.ofByteArray());
+      assertThat(answer.statusCode()).as(path).isEqualTo(200);
+      return answer.body();
+    } catch (IOException broken) {
+      throw new AssertionError("No answer to " + path, broken);
+    } catch (InterruptedException stopped) {
+      Thread.currentThread().interrupt();
+      throw new AssertionError(stopped);
+    }
+  }
+
   /** Sends a request as it is, without adding anything but cookies. */
   public Answer send(HttpRequest request) {
     try {
       HttpResponse<String> response = http.send(request, BodyHandlers.ofString());
-      boolean isJson = response.headers().firstValue("Content-Type").orElse("").contains("json");
+      String type = response.headers().firstValue("Content-Type").orElse("");
+      boolean isJson = type.contains("json") && !type.contains("ndjson");
       JsonNode json = JSON.readTree(isJson ? response.body() : "null");
       return new Answer(response.statusCode(), json, response);
     } catch (IOException broken) {

@@ -20,7 +20,9 @@ public final class Kits {
         """
         {"parent": null, "name": "%s", "kind": "%s", "portable": true, "reach": 1,
          "innerWidthMm": 300, "innerDepthMm": 200, "innerHeightMm": 150, "ownMassG": 500,
-         "greatestMassG": 9000, "section": null}
+         "greatestMassG": 9000, "section": null, "home": null, "slots": null, "sealed": false,
+         "windowed": false, "worn": false, "allowed": [], "performer": null, "thing": null,
+         "note": ""}
         """
             .formatted(name, kind));
   }
@@ -38,7 +40,8 @@ public final class Kits {
         """
         {"maker": "Quillon", "name": "Thing", "shade": "one", "colour": "#C49A78",
          "productClass": "%s", "form": "%s", "content": 30, "unit": "%s", "depth": null,
-         "traits": [], "contains": [], "periodAfterOpening": 12, "measures": null}
+         "traits": [], "contains": [], "periodAfterOpening": 12, "measures": null, "finish": null, "coverage": null,
+         "spf": null, "wattHours": null, "packCode": null}
         """
             .formatted(productClass, form, unit));
   }
@@ -48,7 +51,8 @@ public final class Kits {
         """
         {"madeOn": null, "boughtOn": null, "openedOn": "2031-01-10", "printedExpiry": null,
          "left": 12.5, "home": "%s", "now": "%s", "cleanliness": "clean", "personal": false,
-         "note": ""}
+         "note": "", "batch": "", "price": null, "currency": null, "onlyFor": null,
+         "favourite": false, "rare": false, "brushSet": "", "decant": null, "askBackOn": null}
         """
             .formatted(place, place));
   }

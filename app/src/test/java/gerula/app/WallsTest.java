@@ -54,7 +54,7 @@ class WallsTest {
             "gerula.app",
             "gerula.app.platform..",
             "gerula.app.ledger",
-            "gerula.app.kit",
+            "gerula.app.kit..",
             "gerula.app.booking",
             "gerula.app.packing",
             "gerula.app.archive",

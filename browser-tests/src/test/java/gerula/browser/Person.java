@@ -100,10 +100,11 @@ final class Person implements AutoCloseable {
         """
         async (archive) => {
           const token = document.cookie.split("XSRF-TOKEN=")[1].split(";")[0];
-          const answer = await fetch("/api/workspace/archive", {
+          const address = "/api/workspace/archive?asIfToday=true&actId=" + crypto.randomUUID();
+          const answer = await fetch(address, {
             method: "POST",
             headers: {"Content-Type": "application/json", "X-XSRF-TOKEN": token},
-            body: JSON.stringify({actId: crypto.randomUUID(), asIfToday: true, archive}),
+            body: archive,
           });
           if (!answer.ok) throw new Error(await answer.text());
         }

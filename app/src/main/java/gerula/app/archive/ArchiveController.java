@@ -1,35 +1,55 @@
 package gerula.app.archive;
 
 import gerula.app.platform.workspace.SignedIn;
-import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotNull;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.UUID;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Reading a workspace from a file over HTTP. */
+/** A whole workspace as a file over HTTP. */
 @RestController
 class ArchiveController {
 
   private final WorkspaceImport imports;
+  private final WorkspaceExport exports;
+  private final Clock clock;
 
-  ArchiveController(WorkspaceImport imports) {
+  ArchiveController(WorkspaceImport imports, WorkspaceExport exports, Clock clock) {
     this.imports = imports;
+    this.exports = exports;
+    this.clock = clock;
   }
 
-  /**
-   * @param asIfToday whether every date is moved so that the archive was written today
-   */
-  record ReadArchive(
-      @NotNull UUID actId, boolean asIfToday, @NotNull @Valid WorkspaceArchive archive) {}
-
-  @PostMapping("/api/workspace/archive")
+  /** The file itself is the body, see docs/formats/workspace.md. */
+  @PostMapping(path = "/api/workspace/archive", consumes = MediaType.APPLICATION_JSON_VALUE)
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void read(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody ReadArchive asked) {
-    imports.read(who, asked.actId(), asked.archive(), asked.asIfToday());
+  void read(
+      @AuthenticationPrincipal SignedIn who,
+      @RequestParam UUID actId,
+      @RequestParam(defaultValue = "false") boolean asIfToday,
+      HttpServletRequest request)
+      throws IOException {
+    imports.read(who, actId, request.getInputStream(), asIfToday);
+  }
+
+  @GetMapping(path = "/api/workspace/archive", produces = MediaType.APPLICATION_JSON_VALUE)
+  void write(@AuthenticationPrincipal SignedIn who, HttpServletResponse response)
+      throws IOException {
+    response.setContentType(MediaType.APPLICATION_JSON_VALUE);
+    response.setHeader(
+        HttpHeaders.CONTENT_DISPOSITION,
+        "attachment; filename=\"gerula-workspace-" + LocalDate.now(clock) + ".json\"");
+    exports.write(who, response.getOutputStream());
   }
 }

@@ -1,7 +1,5 @@
 package gerula.app.archive;
 
-import gerula.app.archive.WorkspaceArchive.ArchivedBooking;
-import gerula.app.archive.WorkspaceArchive.ArchivedItem;
 import gerula.app.booking.BookingDraft;
 import gerula.app.kit.ItemDraft;
 import java.time.LocalDate;
@@ -26,38 +24,50 @@ final class ArchiveDates {
         day,
         archive.places(),
         archive.products(),
-        archive.items().stream()
-            .map(item -> new ArchivedItem(item.id(), item.product(), dates.moved(item.item())))
-            .toList(),
-        archive.bookings().stream()
-            .map(one -> new ArchivedBooking(one.id(), dates.moved(one.booking())))
-            .toList());
+        archive.pictures(),
+        archive.items().stream().map(dates::moved).toList(),
+        archive.bookings().stream().map(dates::moved).toList(),
+        archive.packed(),
+        archive.counts());
+  }
+
+  private WorkspaceArchive.ArchivedItem moved(WorkspaceArchive.ArchivedItem one) {
+    return new WorkspaceArchive.ArchivedItem(
+        one.id(),
+        one.code(),
+        one.version(),
+        one.product(),
+        one.picture(),
+        moved(one.discardedOn()),
+        one.discardCause(),
+        moved(one.item()));
   }
 
   private ItemDraft moved(ItemDraft item) {
-    return new ItemDraft(
+    return item.dated(
         moved(item.madeOn()),
         moved(item.boughtOn()),
         moved(item.openedOn()),
         moved(item.printedExpiry()),
-        item.left(),
-        item.home(),
-        item.now(),
-        item.cleanliness(),
-        item.personal(),
-        item.note());
+        moved(item.askBackOn()));
   }
 
-  private BookingDraft moved(BookingDraft booking) {
-    return new BookingDraft(
-        booking.title(),
-        booking.firstDay().plusDays(days),
-        booking.lastDay().plusDays(days),
-        booking.callTime(),
-        booking.location(),
-        booking.conditions(),
-        booking.bags(),
-        booking.faces());
+  private WorkspaceArchive.ArchivedBooking moved(WorkspaceArchive.ArchivedBooking one) {
+    BookingDraft booking = one.booking();
+    return new WorkspaceArchive.ArchivedBooking(
+        one.id(),
+        one.version(),
+        one.departedAt(),
+        one.backAt(),
+        new BookingDraft(
+            booking.title(),
+            booking.firstDay().plusDays(days),
+            booking.lastDay().plusDays(days),
+            booking.callTime(),
+            booking.location(),
+            booking.conditions(),
+            booking.bags(),
+            booking.faces()));
   }
 
   private @Nullable LocalDate moved(@Nullable LocalDate date) {

@@ -4,6 +4,7 @@ import gerula.app.platform.GerulaSettings;
 import gerula.app.platform.signin.Accounts;
 import gerula.app.platform.workspace.SignedIn;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -12,7 +13,6 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Signs the demo's artist up and reads her workspace in, the first time the demo is asked for. Done
@@ -31,14 +31,11 @@ class DemoWorkspace implements SmartInitializingSingleton {
   private final GerulaSettings settings;
   private final Accounts accounts;
   private final WorkspaceImport imports;
-  private final JsonMapper json;
 
-  DemoWorkspace(
-      GerulaSettings settings, Accounts accounts, WorkspaceImport imports, JsonMapper json) {
+  DemoWorkspace(GerulaSettings settings, Accounts accounts, WorkspaceImport imports) {
     this.settings = settings;
     this.accounts = accounts;
     this.imports = imports;
-    this.json = json;
   }
 
   @Override
@@ -51,16 +48,11 @@ class DemoWorkspace implements SmartInitializingSingleton {
       return;
     }
     Path file = Path.of(settings.demo(), "workspace.json");
-    WorkspaceArchive archive = read(file);
-    imports.read(wren, UUID.randomUUID(), archive, true);
-    LOG.info("Read the demo workspace: {} items", archive.items().size());
-  }
-
-  private WorkspaceArchive read(Path file) {
-    try {
-      return json.readValue(Files.readString(file), WorkspaceArchive.class);
+    try (InputStream archive = Files.newInputStream(file)) {
+      imports.read(wren, UUID.randomUUID(), archive, true);
     } catch (IOException missing) {
       throw new UncheckedIOException("The demo is not where it was said to be: " + file, missing);
     }
+    LOG.info("Read the demo workspace from {}", file);
   }
 }

@@ -1,54 +1,67 @@
 package gerula.app.archive;
 
-import gerula.app.archive.WorkspaceArchive.ArchivedBooking;
-import gerula.app.archive.WorkspaceArchive.ArchivedItem;
-import gerula.app.archive.WorkspaceArchive.ArchivedPlace;
-import gerula.app.archive.WorkspaceArchive.ArchivedProduct;
 import gerula.app.booking.BookingStore;
 import gerula.app.kit.KitStore;
+import gerula.app.kit.PlaceStore;
+import gerula.app.kit.ProductDraft;
 import gerula.app.ledger.Act;
+import gerula.app.ledger.HistoryCheck;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
-import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
-import gerula.core.kit.Place;
-import gerula.core.kit.PlaceTree;
-import gerula.core.kit.Product;
-import gerula.core.quantity.Mass;
+import jakarta.validation.Validator;
+import java.io.InputStream;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.HashMap;
-import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Reads an archive into an empty workspace: all of it, or nothing and every fault. */
 @Component
 public class WorkspaceImport {
 
   private final KitStore kit;
+  private final PlaceStore places;
   private final BookingStore bookings;
+  private final ArchiveStore store;
+  private final HistoryCheck history;
   private final Ledger ledger;
   private final Workspaces workspaces;
+  private final JsonMapper json;
+  private final Validator validator;
   private final Clock clock;
 
   WorkspaceImport(
-      KitStore kit, BookingStore bookings, Ledger ledger, Workspaces workspaces, Clock clock) {
-    this.workspaces = workspaces;
+      KitStore kit,
+      PlaceStore places,
+      BookingStore bookings,
+      ArchiveStore store,
+      HistoryCheck history,
+      Ledger ledger,
+      Workspaces workspaces,
+      JsonMapper json,
+      Validator validator,
+      Clock clock) {
     this.kit = kit;
+    this.places = places;
     this.bookings = bookings;
+    this.store = store;
+    this.history = history;
     this.ledger = ledger;
+    this.workspaces = workspaces;
+    this.json = json;
+    this.validator = validator;
     this.clock = clock;
   }
 
   /** Whether the workspace is still empty. */
-  public boolean canReadInto(SignedIn who) {
+  boolean canReadInto(SignedIn who) {
     return workspaces.in(who.workspace(), kit::isEmpty);
   }
 
@@ -56,15 +69,12 @@ public class WorkspaceImport {
    * @param asIfToday whether every date is moved so that the archive was written today
    * @throws Refused when the workspace is not empty or anything in the archive is wrong
    */
-  public void read(SignedIn who, UUID actId, WorkspaceArchive archive, boolean asIfToday) {
-    LocalDate today = LocalDate.now(clock);
-    WorkspaceArchive dated = asIfToday ? ArchiveDates.asIfWrittenOn(today, archive) : archive;
-    check(dated, today);
+  void read(SignedIn who, UUID actId, InputStream body, boolean asIfToday) {
     ledger.perform(
         who,
         actId,
         "imported",
-        Map.of("items", dated.items().size()),
+        Map.of(),
         act -> {
           if (!kit.isEmpty()) {
             throw Refused.notNow(
@@ -72,129 +82,64 @@ public class WorkspaceImport {
                 "An archive is read into an empty workspace, and this one has things in it. Nothing"
                     + " was changed.");
           }
-          insert(act, dated);
+          ArchivedActs acts = new ArchivedActs(store, who);
+          new ArchiveReader(json, validator)
+              .read(body, head -> insert(act, head, asIfToday), acts::add);
+          if (acts.finish()) {
+            history.check();
+          }
         });
   }
 
-  private void insert(Act act, WorkspaceArchive archive) {
-    for (ArchivedPlace one : archive.places()) {
-      act.touch(ThingKind.PLACE_THING, one.id(), () -> kit.insert(one.id(), one.place()));
-    }
-    for (ArchivedProduct one : archive.products()) {
-      act.touch(ThingKind.PRODUCT_THING, one.id(), () -> kit.insert(one.id(), one.product()));
-    }
-    for (ArchivedItem one : archive.items()) {
-      act.touch(
-          ThingKind.ITEM_THING, one.id(), () -> kit.insert(one.id(), one.product(), one.item()));
-    }
-    for (ArchivedBooking one : archive.bookings()) {
-      act.touch(ThingKind.BOOKING_THING, one.id(), () -> bookings.insert(one.id(), one.booking()));
-    }
+  private void insert(Act act, WorkspaceArchive written, boolean asIfToday) {
+    LocalDate today = LocalDate.now(clock);
+    WorkspaceArchive archive = asIfToday ? ArchiveDates.asIfWrittenOn(today, written) : written;
+    ArchiveCheck.check(archive, today);
+    insertPlaces(act, archive.places());
+    act.create(
+        ThingKind.PRODUCT_THING,
+        archive.products().stream().map(WorkspaceArchive.ArchivedProduct::id).toList(),
+        () -> {
+          Map<UUID, ProductDraft> drafts = new LinkedHashMap<>();
+          archive.products().forEach(one -> drafts.put(one.id(), one.product()));
+          kit.insertProducts(drafts);
+          store.setProductVersions(archive.products());
+        });
+    store.insertPictures(archive.pictures());
+    act.create(
+        ThingKind.ITEM_THING,
+        archive.items().stream().map(WorkspaceArchive.ArchivedItem::id).toList(),
+        () -> {
+          kit.insertItems(
+              archive.items().stream()
+                  .map(one -> new KitStore.NewItem(one.id(), one.code(), one.product(), one.item()))
+                  .toList());
+          store.setItemStates(archive.items());
+        });
+    act.create(
+        ThingKind.BOOKING_THING,
+        archive.bookings().stream().map(WorkspaceArchive.ArchivedBooking::id).toList(),
+        () -> {
+          archive.bookings().forEach(one -> bookings.insert(one.id(), one.booking()));
+          store.setBookingStates(archive.bookings());
+        });
+    store.insertTicks(archive.packed());
+    store.insertCounts(archive.counts());
   }
 
-  private void check(WorkspaceArchive archive, LocalDate today) {
-    Faults faults = new Faults();
-    faults.unless(
-        archive.format().equals("gerula-workspace") && archive.version() == 1,
-        "format",
-        "unknown-format",
-        "This is not a Gerula workspace of version 1. See docs/formats/workspace.md.");
-    faults.refuseIfAny();
-    Set<UUID> ids = new HashSet<>();
-    checkPlaces(archive.places(), ids, faults);
-    Map<UUID, Product> products = checkProducts(archive.products(), ids, faults);
-    Set<UUID> places = new HashSet<>();
-    archive.places().forEach(place -> places.add(place.id()));
-    for (int i = 0; i < archive.items().size(); i++) {
-      checkItem(archive.items().get(i), "items[" + i + "].", products, places, ids, faults, today);
-    }
-    for (int i = 0; i < archive.bookings().size(); i++) {
-      ArchivedBooking one = archive.bookings().get(i);
-      String path = "bookings[" + i + "].";
-      once(one.id(), path, ids, faults);
-      one.booking().faces().forEach(face -> once(face.id(), path + "faces.", ids, faults));
-      faults.unless(
-          places.containsAll(one.booking().bags()),
-          path + "bags",
-          "not-there",
-          "A bag of this booking is not among the archive's places.");
-      one.booking().toBooking(one.id(), faults);
-    }
-    faults.refuseIfAny();
-  }
-
-  private static void checkPlaces(List<ArchivedPlace> archived, Set<UUID> ids, Faults faults) {
-    for (int i = 0; i < archived.size(); i++) {
-      once(archived.get(i).id(), "places[" + i + "].", ids, faults);
-      archived.get(i).place().check(faults, "places[" + i + "].place.");
-    }
-    faults.build(
-        "places", () -> new PlaceTree(archived.stream().map(WorkspaceImport::bare).toList()));
-  }
-
-  private static Place bare(ArchivedPlace one) {
-    return new Place(
-        one.id(),
-        one.place().parent(),
-        one.place().name(),
-        one.place().kind(),
-        one.place().portable(),
-        one.place().reach(),
-        null,
-        null,
-        null,
-        Mass.NONE,
-        null,
-        null);
-  }
-
-  private static Map<UUID, Product> checkProducts(
-      List<ArchivedProduct> archived, Set<UUID> ids, Faults faults) {
-    Map<UUID, Product> products = new HashMap<>();
-    for (int i = 0; i < archived.size(); i++) {
-      String path = "products[" + i + "].";
-      UUID id = archived.get(i).id();
-      once(id, path, ids, faults);
-      archived
-          .get(i)
-          .product()
-          .toProduct(id, faults, path + "product.")
-          .ifPresent(product -> products.put(id, product));
-    }
-    return products;
-  }
-
-  private static void checkItem(
-      ArchivedItem one,
-      String path,
-      Map<UUID, Product> products,
-      Set<UUID> places,
-      Set<UUID> ids,
-      Faults faults,
-      LocalDate today) {
-    once(one.id(), path, ids, faults);
-    Product product = products.get(one.product());
-    faults.unless(
-        product != null,
-        path + "product",
-        "not-there",
-        "The item's product is not among the archive's products.");
-    isAmong(one.item().home(), places, path + "item.home", faults);
-    isAmong(one.item().now(), places, path + "item.now", faults);
-    if (product != null) {
-      one.item().check(faults, path + "item.", product, today);
-    }
-  }
-
-  private static void isAmong(@Nullable UUID place, Set<UUID> places, String path, Faults faults) {
-    faults.unless(
-        place == null || places.contains(place),
-        path,
-        "not-there",
-        "This place is not among the archive's places.");
-  }
-
-  private static void once(UUID id, String path, Set<UUID> ids, Faults faults) {
-    faults.unless(ids.add(id), path + "id", "twice", "The id " + id + " is there twice.");
+  private void insertPlaces(Act act, List<WorkspaceArchive.ArchivedPlace> archived) {
+    act.create(
+        ThingKind.PLACE_THING,
+        archived.stream().map(WorkspaceArchive.ArchivedPlace::id).toList(),
+        () -> {
+          for (WorkspaceArchive.ArchivedPlace one : archived) {
+            if (one.code() == null) {
+              places.insert(one.id(), one.place());
+            } else {
+              places.insert(one.id(), one.code(), one.place());
+            }
+          }
+          store.setPlaceVersions(archived);
+        });
   }
 }

@@ -44,6 +44,20 @@ public record BookingDraft(
   private static final LocalDate EARLIEST = LocalDate.of(2000, 1, 1);
   private static final LocalDate LATEST = LocalDate.of(2199, 12, 31);
 
+  /** What somebody would type to get this booking. */
+  public static BookingDraft of(StoredBooking stored) {
+    Booking booking = stored.booking();
+    return new BookingDraft(
+        booking.title(),
+        booking.firstDay(),
+        booking.lastDay(),
+        stored.callTime(),
+        stored.location(),
+        booking.conditions(),
+        stored.bags(),
+        booking.faces().stream().map(FaceDraft::of).toList());
+  }
+
   /**
    * The core's booking.
    *

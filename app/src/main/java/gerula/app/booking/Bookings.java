@@ -1,7 +1,7 @@
 package gerula.app.booking;
 
 import gerula.app.booking.BookingRecords.BookingView;
-import gerula.app.kit.Places;
+import gerula.app.kit.PlaceStore;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
 import gerula.app.platform.errors.Faults;
@@ -19,11 +19,11 @@ import org.springframework.stereotype.Component;
 public class Bookings {
 
   private final BookingStore store;
-  private final Places places;
+  private final PlaceStore places;
   private final Ledger ledger;
   private final Workspaces workspaces;
 
-  Bookings(BookingStore store, Places places, Ledger ledger, Workspaces workspaces) {
+  Bookings(BookingStore store, PlaceStore places, Ledger ledger, Workspaces workspaces) {
     this.store = store;
     this.places = places;
     this.ledger = ledger;

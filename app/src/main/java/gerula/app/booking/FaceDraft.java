@@ -34,6 +34,17 @@ public record FaceDraft(
         List<String> sensitivities,
     @NotNull Set<Service> services) {
 
+  static FaceDraft of(Face face) {
+    return new FaceDraft(
+        face.id(),
+        face.name(),
+        face.depth(),
+        face.skinType(),
+        face.concerns(),
+        face.sensitivities().stream().sorted().map(Sensitivity::name).toList(),
+        face.services());
+  }
+
   Optional<Face> toFace(Faults faults, String path) {
     Optional<Set<Sensitivity>> borneBadly =
         faults.build(

@@ -1,8 +1,6 @@
 package gerula.app.kit;
 
 import gerula.app.kit.KitRecords.ItemSheet;
-import gerula.app.kit.KitRecords.ItemView;
-import gerula.app.kit.KitRecords.KitView;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
@@ -13,46 +11,60 @@ import gerula.app.platform.workspace.Workspaces;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.kit.DiscardCause;
 import gerula.core.kit.Product;
-import gerula.core.rule.HouseRules;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** What can be done with the things of the kit. */
+/** Adding, changing and discarding the things of the kit. */
 @Component
 public class Kit {
 
   private static final int HISTORY_SHOWN = 100;
 
   private final KitStore store;
+  private final PlaceStore places;
+  private final Views views;
   private final Ledger ledger;
   private final Workspaces workspaces;
   private final Clock clock;
 
-  Kit(KitStore store, Ledger ledger, Workspaces workspaces, Clock clock) {
+  Kit(
+      KitStore store,
+      PlaceStore places,
+      Views views,
+      Ledger ledger,
+      Workspaces workspaces,
+      Clock clock) {
     this.store = store;
+    this.places = places;
+    this.views = views;
     this.ledger = ledger;
     this.workspaces = workspaces;
     this.clock = clock;
   }
 
-  KitView all(SignedIn who) {
+  public ItemSheet sheet(SignedIn who, UUID id) {
     return workspaces.in(
         who.workspace(),
-        () ->
-            new KitView(
-                store.places().stream().map(KitViews::of).toList(),
-                store.items().stream().map(this::view).toList()));
-  }
-
-  ItemSheet sheet(SignedIn who, UUID id) {
-    return workspaces.in(
-        who.workspace(),
-        () -> new ItemSheet(view(existing(id)), ledger.historyOf(id, HISTORY_SHOWN)));
+        () -> {
+          StoredItem item = existing(id);
+          KitViews now = views.now();
+          List<StoredItem> others =
+              store.itemsOfProduct(item.item().product().id()).stream()
+                  .filter(other -> !other.id().equals(id))
+                  .toList();
+          return new ItemSheet(
+              now.of(item),
+              ledger.historyOf(id, HISTORY_SHOWN),
+              now.of(others),
+              places.being(id).map(StoredPlace::id).orElse(null));
+        });
   }
 
   /**
@@ -82,17 +94,53 @@ public class Kit {
         });
   }
 
+  /**
+   * One shade of a line that is added as a whole.
+   *
+   * @param id of the item and its product, made by the caller
+   */
+  record Shade(UUID id, String shade, @Nullable String colour, @Nullable Double depth) {}
+
+  /** Adds many shades of one line: what is said of the line holds for each of them. */
+  void addShades(SignedIn who, UUID actId, ProductDraft line, ItemDraft draft, List<Shade> shades) {
+    ledger.perform(
+        who,
+        actId,
+        "added",
+        Map.of("shades", shades.size()),
+        act -> {
+          Faults faults = new Faults();
+          for (int i = 0; i < shades.size(); i++) {
+            Shade one = shades.get(i);
+            String path = "shades." + i + ".";
+            faults.unless(
+                !one.shade().isBlank(), path + "shade", "rule", "A shade has a name or a number.");
+            line.ofShade(one)
+                .toProduct(one.id(), faults, i == 0 ? "product." : path)
+                .ifPresent(product -> checkItem(draft, product, faults));
+          }
+          faults.refuseIfAny();
+          for (Shade one : shades) {
+            act.touch(
+                ThingKind.PRODUCT_THING, one.id(), () -> store.insert(one.id(), line.ofShade(one)));
+            act.touch(
+                ThingKind.ITEM_THING, one.id(), () -> store.insert(one.id(), one.id(), draft));
+          }
+        });
+  }
+
   private void checkNew(UUID product, @Nullable ProductDraft newProduct, ItemDraft draft) {
     Faults faults = new Faults();
     Optional<Product> described =
         newProduct != null
             ? newProduct.toProduct(product, faults, "product.")
-            : store.product(product).map(KitRows::product);
+            : store.product(product).map(ProductRows::product);
     if (described.isEmpty()) {
       faults.refuseIfAny();
       throw Refused.notThere("product", product);
     }
-    check(draft, described.get(), faults);
+    checkItem(draft, described.get(), faults);
+    faults.refuseIfAny();
   }
 
   void edit(
@@ -112,65 +160,56 @@ public class Kit {
           store.lock(id);
           StoredItem before = existing(id);
           if (before.version() != version || before.productVersion() != productVersion) {
-            throw Refused.changedMeanwhile("item", view(before));
+            throw Refused.changedMeanwhile("item", views.now().of(before));
           }
-          UUID productId = before.item().product().id();
-          Faults faults = new Faults();
-          Optional<Product> described = product.toProduct(productId, faults, "product.");
-          if (described.isEmpty()) {
-            faults.refuseIfAny();
-          }
-          check(draft, described.orElseThrow(), faults);
-          refuseOtherUnit(before, product);
-          act.touch(ThingKind.PRODUCT_THING, productId, () -> store.update(productId, product));
-          act.touch(ThingKind.ITEM_THING, id, () -> store.update(id, draft));
+          checkEdit(before, product, draft);
+          change(act, before, product, draft);
         });
   }
 
-  /** Other items of the product tell what is left of them in the old unit. */
-  private static void refuseOtherUnit(StoredItem before, ProductDraft product) {
-    new Faults()
-        .unless(
-            before.item().product().content().unit() == product.unit(),
-            "product.unit",
-            "unit-is-fixed",
-            "A product's unit stays what it was. Add it as a new product instead.")
-        .refuseIfAny();
+  private void checkEdit(StoredItem before, ProductDraft product, ItemDraft draft) {
+    Faults faults = new Faults();
+    Optional<Product> described =
+        product.toProduct(before.item().product().id(), faults, "product.");
+    if (described.isPresent()) {
+      checkItem(draft, described.get(), faults);
+    }
+    // Other items of the product tell what is left of them in the old unit.
+    faults.unless(
+        before.item().product().content().unit() == product.unit(),
+        "product.unit",
+        "unit-is-fixed",
+        "A product's unit stays what it was. Add it as a new product instead.");
+    faults.refuseIfAny();
   }
 
-  private void check(ItemDraft draft, Product product, Faults faults) {
-    draft.check(faults, "item.", product, LocalDate.now(clock)).refuseIfAny();
+  private void change(Act act, StoredItem before, ProductDraft product, ItemDraft draft) {
+    UUID productId = before.item().product().id();
+    act.touch(ThingKind.PRODUCT_THING, productId, () -> store.update(productId, product));
+    act.touch(ThingKind.ITEM_THING, before.id(), () -> store.update(before.id(), draft));
+    boolean isDatedAnew =
+        before.item().product().productClass() != product.productClass()
+            || !Objects.equals(before.of().periodAfterOpening(), product.periodAfterOpening());
+    if (isDatedAnew) {
+      store.itemsOfProduct(productId).stream()
+          .filter(other -> !other.id().equals(before.id()))
+          .forEach(
+              other -> act.touch(ThingKind.ITEM_THING, other.id(), () -> store.redate(other.id())));
+    }
+  }
+
+  private void checkItem(ItemDraft draft, Product product, Faults faults) {
+    draft.check(faults, "item.", product, LocalDate.now(clock));
     requirePlace(draft.home(), "item.home", faults);
     requirePlace(draft.now(), "item.now", faults);
-    faults.refuseIfAny();
   }
 
   private void requirePlace(@Nullable UUID place, String path, Faults faults) {
     faults.unless(
-        place == null || store.place(place).isPresent(),
+        place == null || places.place(place).isPresent(),
         path,
         "not-there",
         "There is no place " + place + " in this workspace. Choose one from the list.");
-  }
-
-  /**
-   * @param to null when it was looked for and not found
-   */
-  void move(SignedIn who, UUID actId, UUID id, @Nullable UUID to) {
-    ledger.perform(
-        who,
-        actId,
-        to == null ? "missed" : "moved",
-        Map.of(),
-        act -> {
-          StoredItem item = inKit(id);
-          if (to != null && store.place(to).isEmpty()) {
-            throw Refused.notThere("place", to);
-          }
-          ItemRecord changed = new ItemRecord();
-          changed.setNowPlaceId(to);
-          touch(act, item, changed);
-        });
   }
 
   void discard(SignedIn who, UUID actId, UUID id, DiscardCause cause) {
@@ -190,26 +229,24 @@ public class Kit {
 
   /** Changes an item as part of an act. */
   public void touch(Act act, StoredItem item, ItemRecord changed) {
-    UUID id = item.item().id();
-    act.touch(ThingKind.ITEM_THING, id, () -> store.change(id, changed));
+    act.touch(ThingKind.ITEM_THING, item.id(), () -> store.change(item.id(), changed));
   }
 
-  private StoredItem existing(UUID id) {
+  public StoredItem existing(UUID id) {
     return store.item(id).orElseThrow(() -> Refused.notThere("item", id));
   }
 
-  private StoredItem inKit(UUID id) {
+  /** The item, held back from every other change; refused when it was discarded. */
+  public StoredItem inKit(UUID id) {
     store.lock(id);
     StoredItem item = existing(id);
-    if (item.discardedOn() != null) {
+    if (item.isDiscarded()) {
       throw Refused.notNow(
           "discarded",
-          "This was discarded on " + item.discardedOn() + ". Undo that in its history first.");
+          "This was discarded on "
+              + item.details().discardedOn()
+              + ". Undo that in its history first.");
     }
     return item;
-  }
-
-  private ItemView view(StoredItem item) {
-    return KitViews.of(item, LocalDate.now(clock), HouseRules.USUAL);
   }
 }

@@ -3,14 +3,20 @@ package gerula.app.kit;
 import gerula.app.ledger.LedgerEntry;
 import gerula.core.dates.Clock;
 import gerula.core.kit.Cleanliness;
+import gerula.core.kit.Container;
+import gerula.core.kit.Coverage;
 import gerula.core.kit.DiscardCause;
+import gerula.core.kit.Finish;
 import gerula.core.kit.Form;
+import gerula.core.kit.Level;
 import gerula.core.kit.Mark;
 import gerula.core.kit.Outline;
 import gerula.core.kit.PlaceKind;
 import gerula.core.kit.ProductClass;
 import gerula.core.kit.Section;
 import gerula.core.kit.Trait;
+import gerula.core.kit.opencase.CaseFinding;
+import gerula.core.kit.opencase.Tray;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.Because;
 import java.math.BigDecimal;
@@ -24,7 +30,13 @@ public final class KitRecords {
 
   private KitRecords() {}
 
-  /** A place. */
+  /**
+   * A place.
+   *
+   * @param code what stands on its label
+   * @param walk its number on the way one walks through all places, from 0
+   * @param things how many lie directly in it
+   */
   public record PlaceView(
       UUID id,
       @Nullable UUID parent,
@@ -38,6 +50,18 @@ public final class KitRecords {
       int ownMassG,
       @Nullable Integer greatestMassG,
       @Nullable Section section,
+      @Nullable UUID home,
+      PlaceDraft.@Nullable SlotsDraft slots,
+      boolean sealed,
+      boolean windowed,
+      boolean worn,
+      List<Section> allowed,
+      @Nullable String performer,
+      @Nullable UUID thing,
+      String note,
+      String code,
+      int walk,
+      int things,
       int version) {}
 
   /**
@@ -65,7 +89,15 @@ public final class KitRecords {
       List<String> contains,
       @Nullable Integer periodAfterOpening,
       MeasuresView measures,
+      @Nullable Finish finish,
+      @Nullable Coverage coverage,
+      @Nullable Integer spf,
+      @Nullable BigDecimal wattHours,
+      @Nullable String packCode,
       int version) {}
+
+  /** What an item was moved into; its size in the unit of the product. */
+  public record DecantView(Container container, BigDecimal size, MeasuresView measures) {}
 
   /** One of the four marks. */
   public record MarkView(Mark.State state, Because because) {}
@@ -80,7 +112,15 @@ public final class KitRecords {
   public record UseByView(
       @Nullable LocalDate lastDay, @Nullable LocalDate replaceBy, List<ClockView> clocks) {}
 
-  /** An item with its product. */
+  /**
+   * An item with its product.
+   *
+   * @param code what stands on its label
+   * @param size what it holds when full
+   * @param level how full it is at a glance
+   * @param decant null in its own pack
+   * @param picture id of its picture, null without one
+   */
   public record ItemView(
       UUID id,
       ProductView product,
@@ -88,12 +128,25 @@ public final class KitRecords {
       @Nullable LocalDate boughtOn,
       @Nullable LocalDate openedOn,
       @Nullable LocalDate printedExpiry,
+      String code,
       BigDecimal left,
+      BigDecimal size,
+      Level level,
       @Nullable UUID home,
       @Nullable UUID now,
       Cleanliness cleanliness,
       boolean personal,
+      @Nullable String onlyFor,
       String note,
+      String batch,
+      @Nullable BigDecimal price,
+      @Nullable String currency,
+      boolean favourite,
+      boolean rare,
+      String brushSet,
+      @Nullable DecantView decant,
+      @Nullable LocalDate askBackOn,
+      @Nullable UUID picture,
       @Nullable LocalDate discardedOn,
       @Nullable DiscardCause discardCause,
       long massG,
@@ -101,9 +154,42 @@ public final class KitRecords {
       UseByView useBy,
       int version) {}
 
-  /** Everything in the kit that has not been discarded, and all places. */
-  public record KitView(List<PlaceView> places, List<ItemView> items) {}
+  /** All places, each before what lies in it, in the order one walks. */
+  public record PlacesView(List<PlaceView> places) {}
 
-  /** One item and what was done with it, the newest act first. */
-  public record ItemSheet(ItemView item, List<LedgerEntry> history) {}
+  /**
+   * One part of a list.
+   *
+   * @param total how many there are in all
+   * @param items those asked for
+   */
+  public record ItemPage(int total, List<ItemView> items) {}
+
+  /**
+   * How the kit stands.
+   *
+   * @param things not discarded
+   * @param astray not at home
+   * @param pastDate past their last day
+   * @param low a quarter or less, or nothing
+   * @param toClean not clean
+   */
+  public record KitSummary(int things, int astray, int pastDate, int low, int toClean) {}
+
+  /** So many things whose last day this is. */
+  public record EndingDay(LocalDate lastDay, int things) {}
+
+  /**
+   * One item, what was done with it, the newest act first, and others of the same product.
+   *
+   * @param holds the place this item is, null for most
+   */
+  public record ItemSheet(
+      ItemView item, List<LedgerEntry> history, List<ItemView> others, @Nullable UUID holds) {}
+
+  /** One place and what was done with it, the newest act first. */
+  public record PlaceSheet(PlaceView place, List<LedgerEntry> history, @Nullable UUID openCount) {}
+
+  /** A place laid open, and the things drawn in it. */
+  public record OpenPlace(Tray tray, List<ItemView> items, List<CaseFinding> findings) {}
 }

@@ -5,32 +5,29 @@ import static gerula.app.tables.Tables.PLACE;
 import static gerula.app.tables.Tables.PRODUCT;
 
 import gerula.app.tables.tables.records.ItemRecord;
-import gerula.app.tables.tables.records.PlaceRecord;
 import gerula.app.tables.tables.records.ProductRecord;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Iterator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** Places, products and items in the database. Everything here runs within a workspace. */
+/** Products and items in the database. Everything here runs within a workspace. */
 @Component
 public class KitStore {
 
   private final DSLContext sql;
+  private final Codes codes;
 
-  KitStore(DSLContext sql) {
+  KitStore(DSLContext sql, Codes codes) {
     this.sql = sql;
-  }
-
-  /** All places in order of reach. */
-  public List<StoredPlace> places() {
-    return sql.selectFrom(PLACE).orderBy(PLACE.REACH, PLACE.NAME, PLACE.ID).fetch(KitRows::place);
-  }
-
-  public Optional<StoredPlace> place(UUID id) {
-    return sql.selectFrom(PLACE).where(PLACE.ID.eq(id)).fetchOptional(KitRows::place);
+    this.codes = codes;
   }
 
   /** Everything that has not been discarded. */
@@ -42,11 +39,40 @@ public class KitStore {
     return items(ITEM.ID.eq(id)).stream().findFirst();
   }
 
-  public List<StoredItem> itemsOf(List<UUID> ids) {
-    return items(ITEM.ID.in(ids));
+  public List<StoredItem> itemsOf(Collection<UUID> ids) {
+    return ids.isEmpty() ? List.of() : items(ITEM.ID.in(ids));
   }
 
-  private List<StoredItem> items(Condition condition) {
+  /** Everything that lies in one of these places. */
+  public List<StoredItem> itemsIn(Collection<UUID> places) {
+    return places.isEmpty()
+        ? List.of()
+        : items(ITEM.NOW_PLACE_ID.in(places).and(ITEM.DISCARDED_ON.isNull()));
+  }
+
+  /** Everything of one product that has not been discarded. */
+  List<StoredItem> itemsOfProduct(UUID product) {
+    return items(ITEM.PRODUCT_ID.eq(product).and(ITEM.DISCARDED_ON.isNull()));
+  }
+
+  Optional<StoredItem> withCode(String code) {
+    return items(ITEM.CODE.eq(code)).stream().findFirst();
+  }
+
+  List<StoredItem> withPackCode(String packCode) {
+    return items(PRODUCT.PACK_CODE.eq(packCode).and(ITEM.DISCARDED_ON.isNull()));
+  }
+
+  /** Everything whose home is known and that is not there. */
+  List<StoredItem> astray() {
+    return items(
+        ITEM.DISCARDED_ON
+            .isNull()
+            .and(ITEM.HOME_PLACE_ID.isNotNull())
+            .and(ITEM.NOW_PLACE_ID.isDistinctFrom(ITEM.HOME_PLACE_ID)));
+  }
+
+  List<StoredItem> items(Condition condition) {
     return sql.select(ITEM.fields())
         .select(PRODUCT.fields())
         .from(ITEM)
@@ -54,7 +80,7 @@ public class KitStore {
         .on(PRODUCT.ID.eq(ITEM.PRODUCT_ID))
         .where(condition)
         .orderBy(PRODUCT.NAME, PRODUCT.SHADE, ITEM.ID)
-        .fetch(row -> KitRows.item(row.into(ITEM), row.into(PRODUCT)));
+        .fetch(row -> ItemRows.item(row.into(ITEM), row.into(PRODUCT)));
   }
 
   /** Holds back every other change of this item until the transaction ends. */
@@ -66,33 +92,36 @@ public class KitStore {
     return sql.selectFrom(PRODUCT).where(PRODUCT.ID.eq(id)).fetchOptional();
   }
 
-  public void insert(UUID id, PlaceDraft draft) {
-    PlaceRecord row = sql.newRecord(PLACE);
-    row.setId(id);
-    KitRows.write(row, draft);
-    row.insert();
+  private ProductRecord existingProduct(UUID id) {
+    return sql.selectFrom(PRODUCT).where(PRODUCT.ID.eq(id)).fetchSingle();
   }
 
-  void update(UUID id, PlaceDraft draft) {
-    PlaceRecord row = new PlaceRecord();
-    KitRows.write(row, draft);
-    sql.update(PLACE)
-        .set(row)
-        .set(PLACE.VERSION, PLACE.VERSION.plus(1))
-        .where(PLACE.ID.eq(id))
-        .execute();
+  /** The item's own row, as it stands. */
+  ItemRecord row(UUID id) {
+    return sql.selectFrom(ITEM).where(ITEM.ID.eq(id)).fetchSingle();
   }
 
   public void insert(UUID id, ProductDraft draft) {
+    productRow(id, draft).insert();
+  }
+
+  private ProductRecord productRow(UUID id, ProductDraft draft) {
     ProductRecord row = sql.newRecord(PRODUCT);
     row.setId(id);
-    KitRows.write(row, draft);
-    row.insert();
+    ProductRows.write(row, draft);
+    return row;
+  }
+
+  /** Many at once. */
+  public void insertProducts(Map<UUID, ProductDraft> drafts) {
+    List<ProductRecord> rows = new ArrayList<>();
+    drafts.forEach((id, draft) -> rows.add(productRow(id, draft)));
+    sql.batchInsert(rows).execute();
   }
 
   void update(UUID id, ProductDraft draft) {
     ProductRecord row = new ProductRecord();
-    KitRows.write(row, draft);
+    ProductRows.write(row, draft);
     sql.update(PRODUCT)
         .set(row)
         .set(PRODUCT.VERSION, PRODUCT.VERSION.plus(1))
@@ -101,17 +130,60 @@ public class KitStore {
   }
 
   public void insert(UUID id, UUID product, ItemDraft draft) {
+    itemRow(id, codes.forItem(), draft, existingProduct(product)).insert();
+  }
+
+  private ItemRecord itemRow(UUID id, String code, ItemDraft draft, ProductRecord product) {
     ItemRecord row = sql.newRecord(ITEM);
     row.setId(id);
-    row.setProductId(product);
-    KitRows.write(row, draft);
-    row.insert();
+    row.setCode(code);
+    row.setProductId(product.getId());
+    ItemRows.write(row, draft, product);
+    return row;
+  }
+
+  /**
+   * An item to be.
+   *
+   * @param code null to have one drawn
+   */
+  public record NewItem(UUID id, @Nullable String code, UUID product, ItemDraft draft) {}
+
+  /** Many at once; their products are there already. */
+  public void insertItems(List<NewItem> items) {
+    Map<UUID, ProductRecord> products =
+        sql.selectFrom(PRODUCT)
+            .where(PRODUCT.ID.in(items.stream().map(NewItem::product).distinct().toList()))
+            .fetchMap(PRODUCT.ID);
+    Iterator<String> drawn =
+        codes.forItems((int) items.stream().filter(one -> one.code() == null).count()).iterator();
+    sql.batchInsert(
+            items.stream()
+                .map(
+                    one ->
+                        itemRow(
+                            one.id(),
+                            one.code() != null ? one.code() : drawn.next(),
+                            one.draft(),
+                            products.get(one.product())))
+                .toList())
+        .execute();
   }
 
   void update(UUID id, ItemDraft draft) {
     ItemRecord row = new ItemRecord();
-    KitRows.write(row, draft);
+    ItemRows.write(row, draft, existingProduct(row(id).getProductId()));
     change(id, row);
+  }
+
+  /** Works the dates of an item out again, after its product has changed. */
+  void redate(UUID id) {
+    ItemRecord row = row(id);
+    ProductRecord product = existingProduct(row.getProductId());
+    ItemRecord changed = new ItemRecord();
+    ItemRows.writeDates(
+        changed, ItemRows.draft(row).dates(product.getPeriodAfterOpeningMonths()), product);
+    change(id, changed);
   }
 
   /** Sets what the row has set, and its next version. */

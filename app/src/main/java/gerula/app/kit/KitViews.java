@@ -1,6 +1,7 @@
 package gerula.app.kit;
 
 import gerula.app.kit.KitRecords.ClockView;
+import gerula.app.kit.KitRecords.DecantView;
 import gerula.app.kit.KitRecords.ItemView;
 import gerula.app.kit.KitRecords.MarkView;
 import gerula.app.kit.KitRecords.MarksView;
@@ -9,23 +10,44 @@ import gerula.app.kit.KitRecords.PlaceView;
 import gerula.app.kit.KitRecords.ProductView;
 import gerula.app.kit.KitRecords.UseByView;
 import gerula.core.dates.UseBy;
+import gerula.core.kit.ForWhom;
+import gerula.core.kit.Inside;
 import gerula.core.kit.Item;
+import gerula.core.kit.Level;
 import gerula.core.kit.Mark;
 import gerula.core.kit.Marks;
 import gerula.core.kit.Measures;
 import gerula.core.kit.Place;
+import gerula.core.kit.PlaceTree;
 import gerula.core.kit.Product;
 import gerula.core.kit.Sensitivity;
+import gerula.core.kit.Vessel;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** From the core's records to what the kit's addresses answer with. */
 public final class KitViews {
 
-  private KitViews() {}
+  private final PlaceTree places;
+  private final LocalDate today;
+  private final HouseRules house;
 
-  public static PlaceView of(StoredPlace stored) {
+  /**
+   * @param places all of the workspace: marks tell where a thing is
+   * @param today the day for which marks are told
+   */
+  public KitViews(PlaceTree places, LocalDate today, HouseRules house) {
+    this.places = places;
+    this.today = today;
+    this.house = house;
+  }
+
+  static PlaceView of(StoredPlace stored, int walk, int things) {
     Place place = stored.place();
+    Inside inside = place.inside();
     return new PlaceView(
         place.id(),
         place.parent(),
@@ -33,17 +55,41 @@ public final class KitViews {
         place.kind(),
         place.isPortable(),
         place.reach(),
-        place.innerWidthMm(),
-        place.innerDepthMm(),
-        place.innerHeightMm(),
+        inside.widthMm(),
+        inside.depthMm(),
+        inside.heightMm(),
         (int) place.ownMass().grams(),
         place.greatestMass() == null ? null : (int) place.greatestMass().grams(),
-        place.section(),
+        place.purpose().section(),
+        place.home(),
+        slots(inside.slots()),
+        inside.isSealed(),
+        stored.windowed(),
+        stored.worn(),
+        place.purpose().allowed().stream().sorted().toList(),
+        place.purpose().performer(),
+        place.thing(),
+        stored.note(),
+        stored.code(),
+        walk,
+        things,
         stored.version());
   }
 
-  public static ItemView of(StoredItem stored, LocalDate today, HouseRules house) {
+  private static PlaceDraft.@Nullable SlotsDraft slots(Inside.@Nullable Slots slots) {
+    return slots == null
+        ? null
+        : new PlaceDraft.SlotsDraft(
+            slots.count(), slots.widthMm(), slots.depthMm(), slots.heightMm());
+  }
+
+  public List<ItemView> of(Collection<StoredItem> stored) {
+    return stored.stream().map(this::of).toList();
+  }
+
+  public ItemView of(StoredItem stored) {
     Item item = stored.item();
+    StoredItem.ItemDetails details = stored.details();
     return new ItemView(
         item.id(),
         product(stored),
@@ -51,29 +97,51 @@ public final class KitViews {
         item.dates().boughtOn(),
         item.dates().openedOn(),
         item.dates().printedExpiry(),
+        details.code(),
         item.left().amount(),
+        item.size().amount(),
+        Level.nearest(item.left(), item.size()),
         item.home(),
         item.now(),
         item.cleanliness(),
-        item.isPersonal(),
-        stored.note(),
-        stored.discardedOn(),
-        stored.discardCause(),
+        item.forWhom() instanceof ForWhom.TheArtist,
+        item.forWhom() instanceof ForWhom.Only only ? only.person() : null,
+        details.note(),
+        details.batch(),
+        details.price(),
+        details.currency(),
+        details.favourite(),
+        details.rare(),
+        details.brushSet(),
+        decant(item),
+        item.askBackOn(),
+        details.pictureId(),
+        details.discardedOn(),
+        details.discardCause(),
         item.mass().grams(),
-        marks(Marks.of(item, today, house)),
+        marks(Marks.of(item, places, today, house)),
         useBy(item.useBy(house)),
         stored.version());
   }
 
+  private static @Nullable DecantView decant(Item item) {
+    return item.vessel() instanceof Vessel.Decant decant
+        ? new DecantView(
+            decant.container(),
+            decant.size().amount(),
+            measures(item.measures(), item.isEstimated()))
+        : null;
+  }
+
   private static ProductView product(StoredItem stored) {
     Product product = stored.item().product();
-    Measures measures = product.measuresOrEstimate();
+    StoredItem.ProductDetails details = stored.of();
     return new ProductView(
         product.id(),
         product.maker(),
         product.name(),
         product.shade(),
-        stored.colour(),
+        details.colour(),
         product.productClass(),
         product.productClass().section(),
         product.form(),
@@ -82,15 +150,24 @@ public final class KitViews {
         product.depth(),
         product.traits().stream().sorted().toList(),
         product.contains().stream().sorted().map(Sensitivity::name).toList(),
-        stored.periodAfterOpening(),
-        new MeasuresView(
-            measures.outline(),
-            measures.widthMm(),
-            measures.depthMm(),
-            measures.heightMm(),
-            measures.mass().grams(),
-            product.measures() == null),
+        details.periodAfterOpening(),
+        measures(product.measuresOrEstimate(), product.measures() == null),
+        details.finish(),
+        details.coverage(),
+        details.spf(),
+        details.wattHours(),
+        details.packCode(),
         stored.productVersion());
+  }
+
+  private static MeasuresView measures(Measures measures, boolean estimated) {
+    return new MeasuresView(
+        measures.outline(),
+        measures.widthMm(),
+        measures.depthMm(),
+        measures.heightMm(),
+        measures.mass().grams(),
+        estimated);
   }
 
   private static MarksView marks(Marks marks) {

@@ -1,17 +1,28 @@
 package gerula.app.kit;
 
 import gerula.app.platform.errors.Faults;
+import gerula.core.kit.Inside;
 import gerula.core.kit.PlaceKind;
 import gerula.core.kit.Section;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/** A place as somebody describes it. Lengths in mm, masses in g. */
+/**
+ * A place as somebody describes it. Lengths in mm, masses in g.
+ *
+ * @param parent the place it lies in now, null when it stands alone
+ * @param home the place it belongs in, null when it belongs nowhere else
+ * @param allowed what may lie in it, empty for anything
+ * @param performer whose section it is, null for nobody's in particular
+ * @param thing the item this place is, null for most
+ */
 public record PlaceDraft(
     @Nullable UUID parent,
     @NotBlank(message = "A place has a name.")
@@ -32,12 +43,56 @@ public record PlaceDraft(
         @Min(value = 1, message = "The greatest mass is more than nothing.")
         @Max(value = 500_000, message = "A place carries at most 500 kg.")
         Integer greatestMassG,
-    @Nullable Section section) {
+    @Nullable Section section,
+    @Nullable UUID home,
+    @Nullable @Valid SlotsDraft slots,
+    boolean sealed,
+    boolean windowed,
+    boolean worn,
+    Set<Section> allowed,
+    @Nullable @Size(max = 80, message = "A name has at most 80 characters.") String performer,
+    @Nullable UUID thing,
+    @Size(max = 2000, message = "A note has at most 2000 characters.") String note) {
+
+  /** Equal slots in a grid; measures in mm, null when never measured. */
+  public record SlotsDraft(
+      int count,
+      @Nullable Integer widthMm,
+      @Nullable Integer depthMm,
+      @Nullable Integer heightMm) {}
+
+  public PlaceDraft {
+    allowed = allowed == null ? Set.of() : Set.copyOf(allowed);
+    note = note == null ? "" : note;
+    performer = performer == null || performer.isBlank() ? null : performer.strip();
+  }
+
+  /** The place of what is lent to somebody. */
+  static PlaceDraft lentTo(String person) {
+    return bare(person, null, PlaceKind.LENT, 900);
+  }
+
+  /** A place of which only the name is known. */
+  public static PlaceDraft named(String name, @Nullable UUID parent) {
+    return bare(name, parent, parent == null ? PlaceKind.STORE : PlaceKind.COMPARTMENT, 100);
+  }
+
+  private static PlaceDraft bare(String name, @Nullable UUID parent, PlaceKind kind, int reach) {
+    return new PlaceDraft(
+        parent, name, kind, false, reach, null, null, null, 0, null, null, null, null, false, false,
+        false, Set.of(), null, null, "");
+  }
 
   public Faults check(Faults faults, String path) {
     length(faults, path + "innerWidthMm", innerWidthMm);
     length(faults, path + "innerDepthMm", innerDepthMm);
     length(faults, path + "innerHeightMm", innerHeightMm);
+    if (slots != null) {
+      faults.build(
+          path + "slots",
+          () ->
+              new Inside.Slots(slots.count(), slots.widthMm(), slots.depthMm(), slots.heightMm()));
+    }
     return faults;
   }
 

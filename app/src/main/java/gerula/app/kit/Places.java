@@ -1,5 +1,9 @@
 package gerula.app.kit;
 
+import gerula.app.kit.KitRecords.OpenPlace;
+import gerula.app.kit.KitRecords.PlaceSheet;
+import gerula.app.kit.KitRecords.PlaceView;
+import gerula.app.kit.KitRecords.PlacesView;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
 import gerula.app.platform.errors.Faults;
@@ -10,40 +14,83 @@ import gerula.core.kit.Place;
 import gerula.core.kit.PlaceTree;
 import gerula.core.kit.opencase.OpenCase;
 import gerula.core.kit.opencase.Tray;
-import gerula.core.quantity.Mass;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** What can be done with places. */
 @Component
 public class Places {
 
-  private final KitStore store;
+  private static final int HISTORY_SHOWN = 100;
+
+  private final PlaceStore store;
+  private final KitStore kit;
+  private final KitLists lists;
+  private final Views views;
   private final Ledger ledger;
   private final Workspaces workspaces;
 
-  Places(KitStore store, Ledger ledger, Workspaces workspaces) {
+  Places(
+      PlaceStore store,
+      KitStore kit,
+      KitLists lists,
+      Views views,
+      Ledger ledger,
+      Workspaces workspaces) {
     this.store = store;
+    this.kit = kit;
+    this.lists = lists;
+    this.views = views;
     this.ledger = ledger;
     this.workspaces = workspaces;
   }
 
-  /** All places as a tree. To be called within the workspace. */
-  public PlaceTree tree() {
-    return new PlaceTree(store.places().stream().map(StoredPlace::place).toList());
+  PlacesView all(SignedIn who) {
+    return workspaces.in(who.workspace(), () -> new PlacesView(walked()));
   }
 
-  Tray open(SignedIn who, UUID id) {
+  private List<PlaceView> walked() {
+    Map<UUID, StoredPlace> byId =
+        store.places().stream().collect(Collectors.toMap(StoredPlace::id, Function.identity()));
+    Map<UUID, Integer> things = lists.thingsByPlace();
+    List<PlaceView> walked = new ArrayList<>();
+    new PlaceTree(byId.values().stream().map(StoredPlace::place).toList())
+        .inWalkingOrder()
+        .forEach(
+            place ->
+                walked.add(
+                    KitViews.of(
+                        byId.get(place.id()), walked.size(), things.getOrDefault(place.id(), 0))));
+    return walked;
+  }
+
+  PlaceSheet sheet(SignedIn who, UUID id) {
+    return workspaces.in(
+        who.workspace(),
+        () ->
+            new PlaceSheet(
+                walked().stream()
+                    .filter(place -> place.id().equals(id))
+                    .findFirst()
+                    .orElseThrow(() -> Refused.notThere("place", id)),
+                ledger.historyOf(id, HISTORY_SHOWN),
+                lists.openCount(id).orElse(null)));
+  }
+
+  OpenPlace open(SignedIn who, UUID id) {
     return workspaces.in(
         who.workspace(),
         () -> {
-          PlaceTree places = tree();
+          PlaceTree places = store.tree();
           Place place = places.find(id).orElseThrow(() -> Refused.notThere("place", id));
-          return OpenCase.layOut(
-              place, places, store.items().stream().map(StoredItem::item).toList());
+          List<StoredItem> items = kit.itemsIn(places.withAllInside(id));
+          Tray tray = OpenCase.layOut(place, places, items.stream().map(StoredItem::item).toList());
+          return new OpenPlace(tray, views.with(places).of(items), tray.allFindings().toList());
         });
   }
 
@@ -66,13 +113,38 @@ public class Places {
         "changed",
         Map.of(),
         act -> {
-          StoredPlace before = store.place(id).orElseThrow(() -> Refused.notThere("place", id));
+          store.lock(id);
+          StoredPlace before = existing(id);
           if (before.version() != version) {
-            throw Refused.changedMeanwhile("place", KitViews.of(before));
+            throw Refused.changedMeanwhile("place", KitViews.of(before, 0, 0));
           }
           check(id, draft);
           act.touch(ThingKind.PLACE_THING, id, () -> store.update(id, draft));
         });
+  }
+
+  /** Takes an empty place away. What lies in it, or belongs in it, holds it back. */
+  void remove(SignedIn who, UUID actId, UUID id) {
+    ledger.perform(
+        who,
+        actId,
+        "removed",
+        Map.of(),
+        act -> {
+          store.lock(id);
+          existing(id);
+          if (lists.isInUse(id)) {
+            throw Refused.notNow(
+                "in-use",
+                "Something lies in this place or belongs in it. Move that first; nothing was"
+                    + " changed.");
+          }
+          act.touch(ThingKind.PLACE_THING, id, () -> store.remove(id));
+        });
+  }
+
+  private StoredPlace existing(UUID id) {
+    return store.place(id).orElseThrow(() -> Refused.notThere("place", id));
   }
 
   /** The tree has to stay a tree: checked by building it with the place as it would be. */
@@ -83,21 +155,24 @@ public class Places {
         .map(StoredPlace::place)
         .filter(place -> !place.id().equals(id))
         .forEach(places::add);
-    places.add(
-        new Place(
-            id,
-            draft.parent(),
-            draft.name(),
-            draft.kind(),
-            draft.portable(),
-            draft.reach(),
-            null,
-            null,
-            null,
-            Mass.NONE,
-            null,
-            null));
+    places.add(Place.bare(id, draft.parent(), draft.name(), draft.kind(), draft.reach()));
     faults.build("place.parent", () -> new PlaceTree(places));
+    faults.unless(
+        draft.home() == null || places.stream().anyMatch(one -> one.id().equals(draft.home())),
+        "place.home",
+        "not-there",
+        "There is no place " + draft.home() + " in this workspace. Choose one from the list.");
+    UUID thing = draft.thing();
+    faults.unless(
+        thing == null || kit.item(thing).filter(one -> !one.isDiscarded()).isPresent(),
+        "place.thing",
+        "not-there",
+        "There is no item " + thing + " in the kit. Choose one from the list.");
+    faults.unless(
+        thing == null || store.being(thing).map(one -> one.id().equals(id)).orElse(true),
+        "place.thing",
+        "is-a-place-already",
+        "This thing is another place already.");
     faults.refuseIfAny();
   }
 }

@@ -1,6 +1,8 @@
 package gerula.app.kit;
 
 import gerula.app.platform.errors.Faults;
+import gerula.core.kit.Coverage;
+import gerula.core.kit.Finish;
 import gerula.core.kit.Form;
 import gerula.core.kit.Measures;
 import gerula.core.kit.Outline;
@@ -8,10 +10,13 @@ import gerula.core.kit.Product;
 import gerula.core.kit.ProductClass;
 import gerula.core.kit.Sensitivity;
 import gerula.core.kit.Trait;
+import gerula.core.kit.code.PackCode;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
@@ -19,6 +24,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -33,6 +39,9 @@ import org.jspecify.annotations.Nullable;
  * @param content what a full pack holds, in the unit
  * @param depth skin depth it suits, 1 to 10, null for any
  * @param periodAfterOpening months, null when none is printed
+ * @param spf sun protection factor as printed, null without one
+ * @param wattHours what its battery holds, null without one
+ * @param packCode the number under the bars, null when never noted
  */
 public record ProductDraft(
     @NotNull(message = "Write the maker, or leave it empty.")
@@ -57,14 +66,81 @@ public record ProductDraft(
         @Min(value = 1, message = "A period after opening is 1 to 120 months.")
         @Max(value = 120, message = "A period after opening is 1 to 120 months.")
         Integer periodAfterOpening,
-    @Nullable @Valid MeasuresDraft measures) {
+    @Nullable @Valid MeasuresDraft measures,
+    @Nullable Finish finish,
+    @Nullable Coverage coverage,
+    @Nullable
+        @Min(value = 2, message = "A sun protection factor is 2 to 100.")
+        @Max(value = 100, message = "A sun protection factor is 2 to 100.")
+        Integer spf,
+    @Nullable
+        @DecimalMin(value = "0.01", message = "A battery holds 0.01 to 10,000 Wh.")
+        @DecimalMax(value = "10000", message = "A battery holds 0.01 to 10,000 Wh.")
+        BigDecimal wattHours,
+    @Nullable
+        @Pattern(regexp = "[0-9 -]{8,20}", message = "A pack code has 8, 12, 13 or 14 figures.")
+        String packCode) {
 
   /** Outer measures of a full pack; mass is content and pack together. */
   public record MeasuresDraft(
       @NotNull Outline outline, int widthMm, int depthMm, int heightMm, int massG) {}
 
+  /** The same line in another shade. */
+  ProductDraft ofShade(Kit.Shade one) {
+    return new ProductDraft(
+        maker,
+        name,
+        one.shade().strip(),
+        one.colour(),
+        productClass,
+        form,
+        content,
+        unit,
+        one.depth(),
+        traits,
+        contains,
+        periodAfterOpening,
+        measures,
+        finish,
+        coverage,
+        spf,
+        wattHours,
+        null);
+  }
+
+  /** What a face and a condition ask of it; a sun protection factor is also a trait. */
+  Set<Trait> allTraits() {
+    Set<Trait> all = EnumSet.noneOf(Trait.class);
+    all.addAll(traits);
+    if (spf != null) {
+      all.add(Trait.SPF);
+    }
+    return all;
+  }
+
+  /** The pack code as it is kept, null without one. */
+  @Nullable String canonicalPackCode() {
+    return packCode == null ? null : PackCode.of(packCode).canonical();
+  }
+
   /** The core's product, or nothing when faults were added. */
   public Optional<Product> toProduct(UUID id, Faults faults, String path) {
+    if (packCode != null) {
+      PackCode code = PackCode.of(packCode);
+      faults.unless(
+          code.isValid(),
+          path + "packCode",
+          "wrong-check-digit",
+          code.kind() == PackCode.Kind.UNKNOWN
+              ? "A pack code has 8, 12, 13 or 14 figures, but this has "
+                  + code.code().length()
+                  + "."
+              : "The last figure of "
+                  + code.code()
+                  + " should be "
+                  + code.expectedCheckDigit()
+                  + ": read it again.");
+    }
     if (content.signum() <= 0) {
       faults.unless(
           false,
@@ -100,12 +176,12 @@ public record ProductDraft(
                 form,
                 quantity,
                 depth,
-                traits,
+                allTraits(),
                 sensitivities.get(),
                 own.get().orElse(null)));
   }
 
-  private static Measures of(MeasuresDraft draft) {
+  static Measures of(MeasuresDraft draft) {
     return new Measures(
         draft.outline(),
         draft.widthMm(),

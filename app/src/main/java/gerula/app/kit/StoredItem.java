@@ -1,21 +1,56 @@
 package gerula.app.kit;
 
+import gerula.core.kit.Coverage;
 import gerula.core.kit.DiscardCause;
+import gerula.core.kit.Finish;
 import gerula.core.kit.Item;
+import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/**
- * An item with what only people read.
- *
- * @param colour of its product, as #rrggbb
- */
+/** An item with what only people read. */
 public record StoredItem(
-    Item item,
-    @Nullable String colour,
-    String note,
-    @Nullable LocalDate discardedOn,
-    @Nullable DiscardCause discardCause,
-    @Nullable Integer periodAfterOpening,
-    int version,
-    int productVersion) {}
+    Item item, ItemDetails details, ProductDetails of, int version, int productVersion) {
+
+  /**
+   * What is known of the item besides what the core computes with.
+   *
+   * @param pictureId null without a picture
+   */
+  public record ItemDetails(
+      String code,
+      String note,
+      String batch,
+      @Nullable BigDecimal price,
+      @Nullable String currency,
+      boolean favourite,
+      boolean rare,
+      String brushSet,
+      @Nullable UUID pictureId,
+      @Nullable LocalDate discardedOn,
+      @Nullable DiscardCause discardCause) {}
+
+  /**
+   * What is known of its product.
+   *
+   * @param colour as #rrggbb
+   * @param periodAfterOpening months, null when none is printed
+   */
+  public record ProductDetails(
+      @Nullable String colour,
+      @Nullable Integer periodAfterOpening,
+      @Nullable Finish finish,
+      @Nullable Coverage coverage,
+      @Nullable Integer spf,
+      @Nullable BigDecimal wattHours,
+      @Nullable String packCode) {}
+
+  public UUID id() {
+    return item.id();
+  }
+
+  public boolean isDiscarded() {
+    return details.discardedOn() != null;
+  }
+}

@@ -14,7 +14,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** What differs between two states of a thing. */
 final class Changes {
 
-  private static final Set<String> NOT_TOLD = Set.of("version", "workspace_id", "id", "faces");
+  private static final Set<String> NOT_TOLD =
+      Set.of("version", "workspace_id", "id", "faces", "last_day", "replace_by");
   private static final TypeReference<Map<String, Object>> FIELDS = new TypeReference<>() {};
 
   private Changes() {}

@@ -30,7 +30,7 @@ class States {
 
   /** Its row as it is now, locked until the transaction ends; null when it is not there. */
   @Nullable JSONB take(ThingKind kind, UUID id) {
-    Field<JSONB> row = DSL.field("to_jsonb(thing)", JSONB.class);
+    Field<JSONB> row = DSL.field("to_jsonb(thing) - 'sought' - 'workspace_id'", JSONB.class);
     JSONB state =
         sql.select(row)
             .from(kind.table().as("thing"))
@@ -42,7 +42,7 @@ class States {
     }
     Field<JSONB> withFaces =
         DSL.field(
-            "{0} || jsonb_build_object('faces', coalesce((select jsonb_agg(to_jsonb(f) order by"
+            "{0} || jsonb_build_object('faces', coalesce((select jsonb_agg(to_jsonb(f) - 'workspace_id' order by"
                 + " f.position) from gerula.face f where f.booking_id = {1}), '[]'))",
             JSONB.class, DSL.val(state), DSL.val(id));
     return sql.select(withFaces).fetchSingle(withFaces);
@@ -84,7 +84,11 @@ class States {
     sql.insertInto(table, table.fields())
         .select(
             DSL.select(columns)
-                .from(DSL.table("jsonb_populate_record(null::{0}, {1})", table, DSL.val(state))))
+                .from(
+                    DSL.table(
+                        "jsonb_populate_record(null::{0}, {1} ||"
+                            + " jsonb_build_object('workspace_id', gerula.current_workspace()))",
+                        table, DSL.val(state))))
         .onConflict(table.getPrimaryKey().getFields())
         .doUpdate()
         .setAllToExcluded()

@@ -5,6 +5,7 @@ import static gerula.app.tables.Tables.ITEM;
 import static gerula.app.tables.Tables.PACKED;
 import static gerula.app.tables.Tables.PLACE;
 import static gerula.app.tables.Tables.PRODUCT;
+import static gerula.app.tables.Tables.STOCKTAKE;
 
 import gerula.core.rule.Code;
 import java.util.UUID;
@@ -17,6 +18,7 @@ public enum ThingKind implements Code {
   PRODUCT_THING(PRODUCT, PRODUCT.ID),
   ITEM_THING(ITEM, ITEM.ID),
   BOOKING_THING(BOOKING, BOOKING.ID),
+  STOCKTAKE_THING(STOCKTAKE, STOCKTAKE.ID),
   /** That an item is ticked off; its thing is the item. */
   PACKED_THING(PACKED, PACKED.ITEM_ID);
 

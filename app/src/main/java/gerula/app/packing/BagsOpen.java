@@ -21,24 +21,11 @@ final class BagsOpen {
     List<Item> packed =
         facts.kit().stream()
             .map(StoredItem::item)
-            .map(item -> goesTo.get(item.id()) == null ? item : movedTo(item, goesTo))
+            .map(item -> goesTo.get(item.id()) == null ? item : item.movedTo(goesTo.get(item.id())))
             .toList();
     return facts.booking().bags().stream()
         .flatMap(bag -> facts.places().find(bag).stream())
         .map(bag -> OpenCase.layOut(bag, facts.places(), packed))
         .toList();
-  }
-
-  private static Item movedTo(Item item, Map<UUID, UUID> goesTo) {
-    return new Item(
-        item.id(),
-        item.product(),
-        item.dates(),
-        item.left(),
-        item.home(),
-        goesTo.get(item.id()),
-        item.cleanliness(),
-        item.isPersonal(),
-        item.isDiscarded());
   }
 }

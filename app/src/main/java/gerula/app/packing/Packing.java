@@ -6,8 +6,9 @@ import gerula.app.booking.StoredBooking;
 import gerula.app.kit.KitRecords.ItemView;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.KitViews;
-import gerula.app.kit.Places;
+import gerula.app.kit.PlaceStore;
 import gerula.app.kit.StoredItem;
+import gerula.app.kit.Views;
 import gerula.app.packing.PackingRecords.LineView;
 import gerula.app.packing.PackingRecords.PackingListView;
 import gerula.app.platform.workspace.SignedIn;
@@ -20,8 +21,6 @@ import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
 import gerula.core.rule.Because;
 import gerula.core.rule.HouseRules;
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -36,24 +35,24 @@ class Packing {
 
   private final Bookings bookings;
   private final KitStore kit;
-  private final Places places;
+  private final PlaceStore places;
   private final PackedStore packed;
   private final Workspaces workspaces;
-  private final Clock clock;
+  private final Views views;
 
   Packing(
       Bookings bookings,
       KitStore kit,
-      Places places,
+      PlaceStore places,
       PackedStore packed,
       Workspaces workspaces,
-      Clock clock) {
+      Views views) {
     this.bookings = bookings;
     this.kit = kit;
     this.places = places;
     this.packed = packed;
     this.workspaces = workspaces;
-    this.clock = clock;
+    this.views = views;
   }
 
   PackingListView list(SignedIn who, UUID booking) {
@@ -77,9 +76,10 @@ class Packing {
     Map<UUID, StoredItem> stored =
         facts.kit().stream()
             .collect(Collectors.toMap(item -> item.item().id(), Function.identity()));
+    KitViews now = views.with(facts.places());
     return new PackingListView(
         BookingRecords.view(facts.booking()),
-        lines.stream().map(line -> line(line, facts, stored)).toList(),
+        lines.stream().map(line -> line(line, facts, stored, now)).toList(),
         List.copyOf(isAway ? List.<Because>of() : list.findings()),
         facts.packed().size(),
         Mass.sum(lines.stream().map(line -> line.item().mass())).grams(),
@@ -89,7 +89,7 @@ class Packing {
                     .map(line -> line.item().mass()))
             .grams(),
         BagsOpen.of(facts, lines),
-        others(facts, list, lines));
+        others(facts, list, lines, now));
   }
 
   private static PackingList.Facts forTheCore(Facts facts) {
@@ -102,10 +102,11 @@ class Packing {
         HouseRules.USUAL);
   }
 
-  private LineView line(PackingLine line, Facts facts, Map<UUID, StoredItem> stored) {
+  private static LineView line(
+      PackingLine line, Facts facts, Map<UUID, StoredItem> stored, KitViews now) {
     UUID id = line.item().id();
     return new LineView(
-        view(stored.get(id)),
+        now.of(stored.get(id)),
         line.section(),
         line.faces(),
         new Quantity(line.thousandths(), line.item().left().unit()).amount(),
@@ -114,7 +115,8 @@ class Packing {
         line.because());
   }
 
-  private List<ItemView> others(Facts facts, PackingList list, List<PackingLine> lines) {
+  private static List<ItemView> others(
+      Facts facts, PackingList list, List<PackingLine> lines, KitViews now) {
     Set<UUID> wanted = Mentioned.in(list);
     facts.booking().bags().stream()
         .flatMap(bag -> facts.places().withAllInside(bag).stream())
@@ -128,11 +130,7 @@ class Packing {
     lines.forEach(line -> wanted.remove(line.item().id()));
     return facts.kit().stream()
         .filter(item -> wanted.contains(item.item().id()))
-        .map(this::view)
+        .map(now::of)
         .toList();
-  }
-
-  private ItemView view(StoredItem item) {
-    return KitViews.of(item, LocalDate.now(clock), HouseRules.USUAL);
   }
 }

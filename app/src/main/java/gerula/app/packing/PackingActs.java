@@ -217,7 +217,7 @@ class PackingActs {
         .map(
             id -> {
               StoredItem item = found.get(id);
-              if (item == null || item.discardedOn() != null) {
+              if (item == null || item.isDiscarded()) {
                 throw Refused.notThere("item", id);
               }
               return item;

@@ -12,6 +12,8 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -30,9 +32,9 @@ class WorkspaceImportTest {
   @Test
   void theDemoIsReadWhole() {
     read(demo, false).expect(204);
-    JsonNode kit = client.get("/api/kit").body();
-    assertThat(kit.path("items")).hasSameSizeAs(demo.path("items"));
-    assertThat(kit.path("places")).hasSameSizeAs(demo.path("places"));
+    assertThat(client.get("/api/items").body().path("total").asInt())
+        .isEqualTo(demo.path("items").size());
+    assertThat(client.get("/api/places").body().path("places")).hasSameSizeAs(demo.path("places"));
     assertThat(client.get("/api/bookings").body()).hasSameSizeAs(demo.path("bookings"));
     for (JsonNode booking : demo.path("bookings")) {
       JsonNode list =
@@ -57,7 +59,7 @@ class WorkspaceImportTest {
   void aWorkspaceWithThingsInItIsLeftAlone() {
     Kits.addPlace(client, "Drawer", "drawer");
     assertThat(read(demo, false).expect(409).code()).isEqualTo("not-empty");
-    assertThat(client.get("/api/kit").body().path("places")).hasSize(1);
+    assertThat(client.get("/api/places").body().path("places")).hasSize(1);
   }
 
   @Test
@@ -69,7 +71,7 @@ class WorkspaceImportTest {
     Client.Answer refused = read(demo, false).expect(422);
     assertThat(refused.body().path("errors").findValuesAsString("path"))
         .contains("items[3].item.left", "items[4].product", "places");
-    assertThat(client.get("/api/kit").body().path("places")).isEmpty();
+    assertThat(client.get("/api/places").body().path("places")).isEmpty();
   }
 
   @Test
@@ -79,9 +81,79 @@ class WorkspaceImportTest {
         .isEqualTo("unknown-format");
   }
 
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "{\"format\": \"gerula-workspace\", \"version\": 1",
+        "[]",
+        "{\"ledger\": [], \"places\": []}",
+        "{\"places\": [], \"places\": []}",
+        "{\"../../etc/passwd\": []}",
+        "{\"items\": {\"a\": 1}}",
+        "{\"items\": [null]}",
+        "{\"items\": [{\"id\": 7}]}",
+        "{\"places\": [{\"id\": \"../../../x\"}]}"
+      })
+  void whatIsNoArchiveIsRefusedInWords(String hostile) {
+    Client.Answer refused = client.post(path(false), hostile).expect(422);
+    assertThat(refused.body().path("errors").get(0).path("message").asString()).isNotBlank();
+    assertThat(client.get("/api/places").body().path("places")).isEmpty();
+  }
+
+  @Test
+  void aBombOfNestedListsIsRefused() {
+    String bomb = "{\"items\": " + "[".repeat(200_000) + "]".repeat(200_000) + "}";
+    client.post(path(false), bomb).expect(422);
+    assertThat(client.get("/api/places").body().path("places")).isEmpty();
+  }
+
+  @Test
+  void aPictureThatIsNoneAndAHistoryOfOtherThingsAreRefused() {
+    demo.putArray("pictures").addObject().put("id", Kits.id()).put("jpeg", "R0lGODlhAQABAAAAACw=");
+    assertFault("pictures[0].jpeg");
+    demo.putArray("pictures");
+    ObjectNode act = demo.putArray("ledger").addObject();
+    act.put("id", Kits.id())
+        .put("act", "moved")
+        .put("at", "2031-01-01T00:00:00Z")
+        .putNull("undoes");
+    act.putObject("facts");
+    ObjectNode thing = act.putArray("things").addObject();
+    thing.put("kind", "item").put("id", Kits.id()).putNull("before");
+    thing.putObject("after").put("id", Kits.id());
+    assertFault("ledger");
+    thing.withObject("after").put("id", thing.path("id").asString()).put("amount_left", "lots");
+    assertFault("ledger");
+  }
+
+  @Test
+  void idsOfOthersAreRefusedWhereverTheyStand() {
+    ((ObjectNode) demo.at("/items/0/item")).put("home", Kits.id());
+    ((ObjectNode) demo.at("/places/2/place")).put("home", Kits.id());
+    ((ObjectNode) demo.at("/places/3/place")).put("thing", Kits.id());
+    ObjectNode tick = demo.putArray("packed").addObject();
+    tick.put("booking", Kits.id()).put("item", Kits.id()).put("packedAt", "2031-01-01T00:00:00Z");
+    Client.Answer refused = read(demo, false).expect(422);
+    assertThat(refused.body().path("errors").findValuesAsString("path"))
+        .contains(
+            "items[0].item.home",
+            "places[2].place.home",
+            "places[3].place.thing",
+            "packed[0].booking",
+            "packed[0].item");
+  }
+
+  private void assertFault(String path) {
+    Client.Answer refused = read(demo, false).expect(422);
+    assertThat(refused.body().path("errors").get(0).path("path").asString()).isEqualTo(path);
+    assertThat(client.get("/api/places").body().path("places")).isEmpty();
+  }
+
   private Client.Answer read(ObjectNode archive, boolean asIfToday) {
-    ObjectNode asked = act().put("asIfToday", asIfToday);
-    asked.set("archive", archive);
-    return client.post("/api/workspace/archive", asked);
+    return client.post(path(asIfToday), archive);
+  }
+
+  private static String path(boolean asIfToday) {
+    return "/api/workspace/archive?actId=" + Kits.id() + "&asIfToday=" + asIfToday;
   }
 }

@@ -34,7 +34,7 @@ class KitActsTest {
     ObjectNode asked = Kits.powder(Kits.id(), drawer);
     client.post("/api/items", asked).expect(201);
     client.post("/api/items", asked).expect(201);
-    assertThat(client.get("/api/kit").body().path("items")).hasSize(1);
+    assertThat(client.get("/api/items").body().path("items")).hasSize(1);
   }
 
   @Test
@@ -74,14 +74,14 @@ class KitActsTest {
     assertThat(name(id)).isEqualTo("Velvet dust");
     ObjectNode discard = act().put("cause", "broken");
     client.post("/api/items/" + id + "/discard", discard).expect(200);
-    assertThat(client.get("/api/kit").body().path("items")).isEmpty();
+    assertThat(client.get("/api/items").body().path("items")).isEmpty();
     for (ObjectNode act : List.of(discard, edit)) {
       client.post("/api/ledger/" + actId(act) + "/undo", act()).expect(204);
     }
     assertThat(name(id)).isEqualTo("Thing");
     client.post("/api/ledger/" + actId(add) + "/undo", act()).expect(204);
     client.get("/api/items/" + id).expect(404);
-    assertThat(client.get("/api/kit").body().path("items")).isEmpty();
+    assertThat(client.get("/api/items").body().path("items")).isEmpty();
   }
 
   @Test

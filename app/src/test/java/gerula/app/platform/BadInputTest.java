@@ -78,7 +78,7 @@ class BadInputTest {
     ObjectNode asked = Kits.powder(Kits.id(), drawer);
     asked.withObject("item").set(field, Client.object("{\"v\":" + value + "}").get("v"));
     assertFault(asked, path);
-    assertThat(client.get("/api/kit").body().path("items")).isEmpty();
+    assertThat(client.get("/api/items").body().path("items")).isEmpty();
   }
 
   @ParameterizedTest
@@ -124,7 +124,7 @@ class BadInputTest {
     ObjectNode asked = Kits.powder(Kits.id(), drawer);
     asked.withObject("item").put("note", hostile);
     client.post("/api/items", asked).expect(201);
-    assertThat(client.get("/api/kit").body().path("items").get(0).path("note").asString())
+    assertThat(client.get("/api/items").body().path("items").get(0).path("note").asString())
         .isEqualTo(hostile);
   }
 
@@ -157,7 +157,7 @@ class BadInputTest {
             client.post("/api/items", "{"),
             client.get("/api/items/x"),
             client.get("/api/nothing-here"),
-            client.send("PATCH", "/api/kit", "{}"),
+            client.send("PATCH", "/api/items", "{}"),
             client.post("/api/items", Kits.powder("x", drawer)));
     assertThat(refusals)
         .allSatisfy(

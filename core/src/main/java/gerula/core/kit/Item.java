@@ -5,6 +5,7 @@ import gerula.core.dates.UseBy;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
 import gerula.core.rule.HouseRules;
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -16,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  *     counted pieces, never of anything else
  * @param home the place it belongs to, null when it has none yet
  * @param now the place it lies in, null when nobody knows
- * @param isPersonal the artist's own: never offered for others
+ * @param askBackOn the day to ask for it while it is lent, null otherwise
  * @param isDiscarded gone for good
  */
 public record Item(
@@ -26,37 +27,79 @@ public record Item(
     Quantity left,
     @Nullable UUID home,
     @Nullable UUID now,
+    @Nullable LocalDate askBackOn,
     Cleanliness cleanliness,
-    boolean isPersonal,
+    ForWhom forWhom,
+    Vessel vessel,
     boolean isDiscarded) {
 
   /** The order in which equal choices are told, so that the same kit gives the same answer. */
   public static final Comparator<Item> BY_ID = Comparator.comparing(Item::id);
 
   public Item {
-    if (left.unit() != product.content().unit()) {
+    requireUnit(product, left);
+    if (vessel instanceof Vessel.Decant decant) {
+      requireUnit(product, decant.size());
+    }
+  }
+
+  private static void requireUnit(Product product, Quantity told) {
+    if (told.unit() != product.content().unit()) {
       throw new IllegalArgumentException(
           "What is left of a pack in "
               + product.content().unit().code()
               + " is told in the same unit, not in "
-              + left.unit().code()
+              + told.unit().code()
               + ".");
     }
+  }
+
+  /** The same thing lying somewhere else. */
+  public Item movedTo(@Nullable UUID place) {
+    return new Item(
+        id, product, dates, left, home, place, null, cleanliness, forWhom, vessel, isDiscarded);
   }
 
   public UseBy useBy(HouseRules house) {
     return UseBy.of(product.productClass().dateClass(), dates, house);
   }
 
+  /** What it holds when full. */
+  public Quantity size() {
+    return switch (vessel) {
+      case Vessel.Pack() -> product.content();
+      case Vessel.Decant decant -> decant.size();
+    };
+  }
+
+  /** Its outer measures when full, estimated where nobody took a ruler to it. */
+  public Measures measures() {
+    return switch (vessel) {
+      case Vessel.Pack() -> product.measuresOrEstimate();
+      case Vessel.Decant(Container container, Quantity size, Measures own) ->
+          own != null ? own : container.estimate(size);
+    };
+  }
+
+  /** Whether its measures follow from form and size rather than from a ruler. */
+  public boolean isEstimated() {
+    return switch (vessel) {
+      case Vessel.Pack() -> product.measures() == null;
+      case Vessel.Decant decant -> decant.measures() == null;
+    };
+  }
+
   /** The pack's outer mass, less what has been used of its content (a millilitre as a gram). */
   public Mass mass() {
-    Mass full = product.measuresOrEstimate().mass();
-    double used = Math.max(0, 1 - left.shareOf(product.content()));
-    double contentGrams =
-        switch (product.content().unit()) {
-          case ML, G -> product.content().amount().doubleValue();
-          case PIECE -> 0;
-        };
-    return new Mass(Math.max(1, Math.round(full.grams() - used * contentGrams)));
+    Mass full = measures().mass();
+    double share = left.shareOf(size());
+    return switch (size().unit()) {
+      case ML, G -> {
+        double used = Math.max(0, 1 - share) * size().amount().doubleValue();
+        yield new Mass(Math.max(1, Math.round(full.grams() - used)));
+      }
+      // A box of a hundred wands is heavier than one of ten.
+      case PIECE -> new Mass(Math.max(1, Math.round(full.grams() * Math.max(0.1, share))));
+    };
   }
 }

@@ -45,6 +45,26 @@ public record Marks(Mark place, Mark date, Mark clean, Mark amount) {
     }
   }
 
+  /**
+   * Somebody else has it.
+   *
+   * @param askBackOn the day to ask for it, null when none was agreed
+   */
+  public record LentTo(UUID place, @Nullable LocalDate askBackOn) implements Says {
+    @Override
+    public String code() {
+      return "lent-to";
+    }
+  }
+
+  /** It was looked for and given up. */
+  public record GivenUp(UUID place) implements Says {
+    @Override
+    public String code() {
+      return "given-up";
+    }
+  }
+
   /** No clock runs. */
   public record NoClock() implements Says {
     @Override
@@ -93,18 +113,40 @@ public record Marks(Mark place, Mark date, Mark clean, Mark amount) {
     }
   }
 
-  public static Marks of(Item item, LocalDate today, HouseRules house) {
+  public static Marks of(Item item, PlaceTree places, LocalDate today, HouseRules house) {
     return new Marks(
-        placeMark(item), dateMark(item.useBy(house), today), cleanMark(item), amountMark(item));
+        placeMark(item, places, today),
+        dateMark(item.useBy(house), today),
+        cleanMark(item),
+        amountMark(item));
   }
 
-  private static Mark placeMark(Item item) {
-    if (item.now() == null) {
+  private static Mark placeMark(Item item, PlaceTree places, LocalDate today) {
+    UUID now = item.now();
+    if (now == null || places.find(now).isEmpty()) {
       return new Mark(Mark.State.STOP, new Nowhere(item.home()));
     }
-    return Objects.equals(item.now(), item.home())
-        ? new Mark(Mark.State.IN_ORDER, new AtHome(item.now()))
-        : new Mark(Mark.State.SOON, new Away(item.now(), item.home()));
+    return places
+        .elsewhere(now)
+        .map(place -> elsewhereMark(item, place, today))
+        .orElseGet(
+            () ->
+                Objects.equals(now, item.home())
+                    ? new Mark(Mark.State.IN_ORDER, new AtHome(now))
+                    : new Mark(Mark.State.SOON, new Away(now, item.home())));
+  }
+
+  private static Mark elsewhereMark(Item item, Place place, LocalDate today) {
+    return switch (place.kind()) {
+      case LENT -> {
+        LocalDate ask = item.askBackOn();
+        boolean isDue = ask != null && !ask.isAfter(today);
+        yield new Mark(isDue ? Mark.State.STOP : Mark.State.SOON, new LentTo(place.id(), ask));
+      }
+      case LOST -> new Mark(Mark.State.STOP, new GivenUp(place.id()));
+      case UNKNOWN -> new Mark(Mark.State.STOP, new Nowhere(item.home()));
+      default -> new Mark(Mark.State.SOON, new Away(place.id(), item.home()));
+    };
   }
 
   private static Mark dateMark(UseBy useBy, LocalDate today) {
@@ -134,7 +176,7 @@ public record Marks(Mark place, Mark date, Mark clean, Mark amount) {
   }
 
   private static Mark amountMark(Item item) {
-    double share = item.left().shareOf(item.product().content());
+    double share = item.left().shareOf(item.size());
     Mark.State state =
         item.left().isNone()
             ? Mark.State.STOP

@@ -14,5 +14,22 @@ public enum PlaceKind implements Code {
   SET_BAG,
   COMPARTMENT,
   TRAILER,
-  STATION
+  STATION,
+  BELT,
+  PALETTE,
+  /** Somebody it was lent to; the place bears the person's name. */
+  LENT,
+  REPAIRER,
+  /** Looked for and given up. */
+  LOST,
+  /** Nobody knows where. */
+  UNKNOWN;
+
+  /** Out of the artist's hands: what is there cannot be packed. */
+  public boolean isElsewhere() {
+    return switch (this) {
+      case LENT, REPAIRER, LOST, UNKNOWN -> true;
+      default -> false;
+    };
+  }
 }

@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 public final class PlaceTree {
 
   /** Deeper nesting than any kit has; a bound so that a broken tree is told, not followed. */
-  public static final int DEEPEST = 12;
+  public static final int DEEPEST = 60;
 
   private static final Comparator<Place> BY_REACH =
       Comparator.comparingInt(Place::reach).thenComparing(Place::name).thenComparing(Place::id);
@@ -24,6 +24,7 @@ public final class PlaceTree {
   private final Map<UUID, Place> places = new HashMap<>();
   private final Map<UUID, List<Place>> children = new HashMap<>();
   private final List<Place> roots;
+  private final Map<UUID, Place> elsewhere = new HashMap<>();
 
   /**
    * @throws IllegalArgumentException when a place lies in an unknown place, in itself, or deeper
@@ -33,7 +34,14 @@ public final class PlaceTree {
     all.forEach(place -> places.put(place.id(), place));
     all.stream().sorted(BY_REACH).forEach(this::hang);
     roots = all.stream().filter(place -> place.parent() == null).sorted(BY_REACH).toList();
-    all.forEach(place -> path(place.id()));
+    all.forEach(place -> noteElsewhere(path(place.id())));
+  }
+
+  private void noteElsewhere(List<Place> path) {
+    path.stream()
+        .filter(place -> place.kind().isElsewhere())
+        .findFirst()
+        .ifPresent(why -> elsewhere.put(path.getLast().id(), why));
   }
 
   private void hang(Place place) {
@@ -92,6 +100,35 @@ public final class PlaceTree {
       next = place.parent();
     }
     return path;
+  }
+
+  /** Every place, each followed by what lies in it, first reach first: the way one walks. */
+  public List<Place> inWalkingOrder() {
+    List<Place> walk = new ArrayList<>();
+    roots.forEach(root -> walk(root, walk));
+    return walk;
+  }
+
+  private void walk(Place place, List<Place> walk) {
+    walk.add(place);
+    inside(place.id()).forEach(child -> walk(child, walk));
+  }
+
+  /**
+   * The outermost place something lies in, which may be the place itself; empty when nobody knows.
+   */
+  public Optional<Place> outermost(@Nullable UUID id) {
+    return find(id).map(place -> path(place.id()).getFirst());
+  }
+
+  /** Whether what lies there is out of the artist's hands, or nobody knows where it is. */
+  public boolean isElsewhere(@Nullable UUID now) {
+    return now == null || !places.containsKey(now) || elsewhere.containsKey(now);
+  }
+
+  /** The place on the way up that says why it is out of the artist's hands. */
+  public Optional<Place> elsewhere(@Nullable UUID now) {
+    return now == null ? Optional.empty() : Optional.ofNullable(elsewhere.get(now));
   }
 
   /** Whether one place is another or lies somewhere in it. */

@@ -44,6 +44,7 @@ public enum ProductClass implements Code {
   LIP_PENCIL(Section.LIPS, DateClass.PENCIL),
   BRUSH_SET(Section.BRUSHES, DateClass.UNDATED),
   LINER_BRUSH(Section.BRUSHES, DateClass.UNDATED),
+  BRUSH(Section.BRUSHES, DateClass.UNDATED),
   CLEAN_HOLDER(Section.BRUSHES, DateClass.UNDATED),
   DIRTY_HOLDER(Section.BRUSHES, DateClass.UNDATED),
   BRUSH_CLEANER(Section.BRUSHES, DateClass.UNDATED),
@@ -53,6 +54,7 @@ public enum ProductClass implements Code {
   CURLER_PADS(Section.TOOLS, DateClass.UNDATED),
   SHARPENER(Section.TOOLS, DateClass.UNDATED),
   WORKING_PALETTE(Section.TOOLS, DateClass.UNDATED),
+  PALETTE(Section.TOOLS, DateClass.UNDATED),
   SPATULA(Section.TOOLS, DateClass.UNDATED),
   RAZOR(Section.TOOLS, DateClass.UNDATED),
   SHARPS_BOX(Section.TOOLS, DateClass.UNDATED),
@@ -95,7 +97,13 @@ public enum ProductClass implements Code {
   BAG_COVER(Section.COMFORT, DateClass.UNDATED),
   BRUSH_BELT(Section.COMFORT, DateClass.UNDATED),
   STAND(Section.COMFORT, DateClass.UNDATED),
-  EMERGENCY_POUCH(Section.COMFORT, DateClass.UNDATED);
+  EMERGENCY_POUCH(Section.COMFORT, DateClass.UNDATED),
+  HAIR_CLIPS(Section.TOOLS, DateClass.UNDATED),
+  TAPE(Section.TOOLS, DateClass.UNDATED),
+  CLOTHING(Section.COMFORT, DateClass.UNDATED),
+  PAPERS(Section.COMFORT, DateClass.UNDATED),
+  OTHER(Section.COMFORT, DateClass.UNDATED);
+
   private final Section section;
   private final DateClass dateClass;
 

@@ -11,6 +11,8 @@ public enum Trait implements Code {
   OIL_CONTROL,
   MATTE,
   NO_FLASHBACK,
+  /** Turns white in a flash. */
+  FLASHBACK,
   FINE,
   SPF,
   WATERPROOF,
@@ -21,5 +23,7 @@ public enum Trait implements Code {
   ORANGE_CORRECTOR,
   SHIMMER,
   FRAGRANCE_FREE,
-  NATURAL_LOOK
+  NATURAL_LOOK,
+  /** Burns: keep it from heat and out of hold baggage. */
+  FLAMMABLE
 }

@@ -37,7 +37,7 @@ final class Destinations {
 
   private Optional<UUID> compartment(UUID within, Section section) {
     for (Place place : places.inside(within)) {
-      if (place.section() == section) {
+      if (place.purpose().section() == section) {
         return Optional.of(place.id());
       }
       Optional<UUID> deeper = compartment(place.id(), section);

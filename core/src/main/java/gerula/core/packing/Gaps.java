@@ -29,14 +29,14 @@ final class Gaps {
     return switch (refusal) {
       case Refusal.RunsOut _ -> 0;
       case Refusal.UsedUp _ -> 1;
-      case Refusal.Nowhere _ -> 2;
+      case Refusal.Nowhere _, Refusal.Elsewhere _ -> 2;
       case Refusal.WithoutCompanion _ -> 3;
       case Refusal.WrongDepth(Double depth, double wanted) ->
           4 + (depth == null ? 0 : Math.abs(depth - wanted) / 10);
       case Refusal.Lacks _, Refusal.KeptAway _ -> 5;
       case Refusal.Conflict _ -> 6;
       case Refusal.Contaminated _ -> 7;
-      case Refusal.Personal _ -> 8;
+      case Refusal.Personal _, Refusal.ForSomebodyElse _ -> 8;
       case Refusal.OtherUnit _ -> 9;
     };
   }

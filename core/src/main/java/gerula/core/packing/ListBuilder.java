@@ -34,7 +34,7 @@ final class ListBuilder {
   ListBuilder(PackingList.Facts facts) {
     this.facts = facts;
     facts.kit().stream().sorted(Item.BY_ID).forEach(item -> kit.put(item.id(), item));
-    suitability = new Suitability(facts.booking(), kit.values(), facts.house());
+    suitability = new Suitability(facts.booking(), kit.values(), facts.places(), facts.house());
     destinations = new Destinations(facts.places(), facts.bags());
     gaps = new Gaps();
     liking =

@@ -6,6 +6,7 @@ import gerula.core.quantity.Unit;
 import gerula.core.rule.Because;
 import java.time.LocalDate;
 import java.util.SortedSet;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** Why an item of the right class is not taken. Closed: every one has its words on the screen. */
@@ -24,6 +25,22 @@ public sealed interface Refusal extends Because {
     @Override
     public String code() {
       return "nowhere";
+    }
+  }
+
+  /** Lent, being repaired or lost: out of the artist's hands. */
+  record Elsewhere(UUID place) implements Refusal {
+    @Override
+    public String code() {
+      return "elsewhere";
+    }
+  }
+
+  /** It is kept for one person, and this is another. */
+  record ForSomebodyElse(String person) implements Refusal {
+    @Override
+    public String code() {
+      return "for-somebody-else";
     }
   }
 

@@ -6,7 +6,10 @@ import gerula.core.booking.Need;
 import gerula.core.booking.SkinType;
 import gerula.core.dates.UseBy;
 import gerula.core.kit.Cleanliness;
+import gerula.core.kit.ForWhom;
 import gerula.core.kit.Item;
+import gerula.core.kit.PlaceKind;
+import gerula.core.kit.PlaceTree;
 import gerula.core.kit.ProductClass;
 import gerula.core.kit.Sensitivity;
 import gerula.core.kit.Trait;
@@ -37,6 +40,7 @@ final class Suitability {
   private static final Sensitivity FRAGRANCE = new Sensitivity("fragrance");
 
   private final Booking booking;
+  private final PlaceTree places;
   private final Map<ProductClass, List<Item>> byClass = new EnumMap<>(ProductClass.class);
   private final Map<UUID, UseBy> useBys = new HashMap<>();
   private final Map<FaceItem, Optional<Refusal>> known = new HashMap<>();
@@ -44,8 +48,9 @@ final class Suitability {
 
   private record FaceItem(@Nullable UUID face, UUID item) {}
 
-  Suitability(Booking booking, Collection<Item> kit, HouseRules house) {
+  Suitability(Booking booking, Collection<Item> kit, PlaceTree places, HouseRules house) {
     this.booking = booking;
+    this.places = places;
     kit.stream()
         .filter(item -> !item.isDiscarded())
         .sorted(Item.BY_ID)
@@ -127,8 +132,9 @@ final class Suitability {
   }
 
   private Optional<Refusal> unfit(@Nullable Face face, Item item) {
-    if (item.isPersonal()) {
-      return Optional.of(new Refusal.Personal());
+    Optional<Refusal> reserved = reserved(face, item);
+    if (reserved.isPresent()) {
+      return reserved;
     }
     if (face != null) {
       Optional<Refusal> conflict = conflict(face, item);
@@ -142,13 +148,30 @@ final class Suitability {
     if (item.left().isNone()) {
       return Optional.of(new Refusal.UsedUp());
     }
-    if (item.now() == null) {
-      return Optional.of(new Refusal.Nowhere());
+    if (places.isElsewhere(item.now())) {
+      return Optional.of(
+          places
+              .elsewhere(item.now())
+              .filter(place -> place.kind() != PlaceKind.UNKNOWN)
+              .<Refusal>map(place -> new Refusal.Elsewhere(place.id()))
+              .orElseGet(Refusal.Nowhere::new));
     }
     UseBy useBy = useBy(item);
     return useBy.isGoodOn(booking.lastDay())
         ? Optional.empty()
         : Optional.of(new Refusal.RunsOut(useBy.lastDay()));
+  }
+
+  /** For the booking as a whole only what everybody may use is taken. */
+  private static Optional<Refusal> reserved(@Nullable Face face, Item item) {
+    return switch (item.forWhom()) {
+      case ForWhom.Everybody() -> Optional.empty();
+      case ForWhom.TheArtist() -> Optional.of(new Refusal.Personal());
+      case ForWhom.Only only ->
+          face != null && only.allows(face.name())
+              ? Optional.empty()
+              : Optional.of(new Refusal.ForSomebodyElse(only.person()));
+    };
   }
 
   private static Optional<Refusal> conflict(Face face, Item item) {

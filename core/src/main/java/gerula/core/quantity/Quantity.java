@@ -65,6 +65,30 @@ public record Quantity(long thousandths, Unit unit) implements Comparable<Quanti
     return new Quantity(Math.addExact(thousandths, other.thousandths), unit);
   }
 
+  /**
+   * @throws IllegalArgumentException when the units differ, or the other is more than this
+   */
+  public Quantity minus(Quantity other) {
+    requireSame(other);
+    return new Quantity(Math.subtractExact(thousandths, other.thousandths), unit);
+  }
+
+  /**
+   * That share of it, to the nearest thousandth; pieces are rounded up to whole ones.
+   *
+   * @param share 0 or more
+   */
+  public Quantity times(BigDecimal share) {
+    Quantity part =
+        new Quantity(
+            BigDecimal.valueOf(thousandths)
+                .multiply(share)
+                .setScale(0, RoundingMode.HALF_EVEN)
+                .longValueExact(),
+            unit);
+    return unit == Unit.PIECE ? part.rounded(RoundingMode.CEILING) : part;
+  }
+
   public boolean isNone() {
     return thousandths == 0;
   }

@@ -9,7 +9,7 @@ import gerula.core.dates.PackDates;
 import gerula.core.quantity.Quantity;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
-import java.util.Set;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
@@ -21,6 +21,15 @@ class MarksTest {
   private static final LocalDate OPENED = LocalDate.of(2031, 1, 10);
   private static final UUID HOME = new UUID(0, 1);
   private static final UUID ELSEWHERE = new UUID(0, 2);
+  private static final UUID FRIEND = new UUID(0, 3);
+  private static final UUID LOST = new UUID(0, 4);
+  private static final PlaceTree PLACES =
+      new PlaceTree(
+          List.of(
+              Given.place(PlaceKind.STORE, "store").id(HOME).place(),
+              Given.place(PlaceKind.SET_BAG, "bag").id(ELSEWHERE).place(),
+              Given.place(PlaceKind.LENT, "Odile").id(FRIEND).place(),
+              Given.place(PlaceKind.LOST, "lost").id(LOST).place()));
 
   // A mascara opened on 10 January ends on 10 April in a usual house, 14 days of margin before it.
   @ParameterizedTest
@@ -48,6 +57,28 @@ class MarksTest {
   }
 
   @Test
+  void whatIsLentStandsUpOnTheDayToAskForIt() {
+    LocalDate ask = LocalDate.of(2031, 5, 2);
+    assertThat(lent(ask, ask.minusDays(1)))
+        .isEqualTo(new Mark(SOON, new Marks.LentTo(FRIEND, ask)));
+    assertThat(lent(ask, ask).state()).isEqualTo(STOP);
+    assertThat(marks(FRIEND, 5, Cleanliness.CLEAN, OPENED).place())
+        .isEqualTo(new Mark(SOON, new Marks.LentTo(FRIEND, null)));
+    assertThat(marks(LOST, 5, Cleanliness.CLEAN, OPENED).place())
+        .isEqualTo(new Mark(STOP, new Marks.GivenUp(LOST)));
+  }
+
+  private static Mark lent(LocalDate ask, LocalDate today) {
+    Item item =
+        Given.thing(ProductClass.SCISSORS, Form.METAL_TOOL)
+            .in(HOME)
+            .now(FRIEND)
+            .askBackOn(ask)
+            .item();
+    return Marks.of(item, PLACES, today, HouseRules.USUAL).place();
+  }
+
+  @Test
   void aQuarterIsLowAndNothingIsStop() {
     assertThat(marks(HOME, 2.6, Cleanliness.CLEAN, OPENED).amount().state()).isEqualTo(IN_ORDER);
     assertThat(marks(HOME, 2.5, Cleanliness.CLEAN, OPENED).amount().state()).isEqualTo(SOON);
@@ -62,30 +93,14 @@ class MarksTest {
 
   private static Marks marks(
       @Nullable UUID now, double left, Cleanliness cleanliness, LocalDate today) {
-    Product mascara =
-        new Product(
-            HOME,
-            "",
-            "mascara",
-            "",
-            ProductClass.MASCARA,
-            Form.MASCARA,
-            Quantity.millilitres(10),
-            null,
-            Set.of(),
-            Set.of(),
-            null);
-    Item item =
-        new Item(
-            HOME,
-            mascara,
-            new PackDates(null, null, OPENED, null, null),
-            Quantity.millilitres(left),
-            HOME,
-            now,
-            cleanliness,
-            false,
-            false);
-    return Marks.of(item, today, HouseRules.USUAL);
+    Item mascara =
+        Given.thing(ProductClass.MASCARA, Form.MASCARA)
+            .dates(new PackDates(null, null, OPENED, null, null))
+            .left(Quantity.millilitres(left))
+            .in(HOME)
+            .now(now)
+            .cleanliness(cleanliness)
+            .item();
+    return Marks.of(mascara, PLACES, today, HouseRules.USUAL);
   }
 }

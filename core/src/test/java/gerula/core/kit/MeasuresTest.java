@@ -3,11 +3,8 @@ package gerula.core.kit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import gerula.core.dates.PackDates;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
-import java.util.Set;
-import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -48,9 +45,39 @@ class MeasuresTest {
   @Test
   void whatIsUsedUpWeighsNoMore() {
     Measures own = new Measures(Outline.ROUND, 40, 40, 40, new Mass(50));
-    assertThat(item(product(Form.CREAM, 30, own), 30).mass()).isEqualTo(new Mass(50));
-    assertThat(item(product(Form.CREAM, 30, own), 10).mass()).isEqualTo(new Mass(30));
-    assertThat(item(product(Form.CREAM, 30, own), 0).mass()).isEqualTo(new Mass(20));
+    assertThat(thing(Form.CREAM, 30, own).left(Quantity.millilitres(30)).item().mass())
+        .isEqualTo(new Mass(50));
+    assertThat(thing(Form.CREAM, 30, own).left(Quantity.millilitres(10)).item().mass())
+        .isEqualTo(new Mass(30));
+    assertThat(thing(Form.CREAM, 30, own).left(Quantity.millilitres(0)).item().mass())
+        .isEqualTo(new Mass(20));
+  }
+
+  @Test
+  void aBoxOfAHundredIsHeavierThanOneOfTen() {
+    Measures own = new Measures(Outline.FLAT, 60, 60, 40, new Mass(100));
+    Given.Thing wands =
+        Given.thing(ProductClass.WAND, Form.SINGLE_USE).content(Quantity.pieces(100)).measures(own);
+    assertThat(wands.left(Quantity.pieces(200)).item().mass()).isEqualTo(new Mass(200));
+    assertThat(wands.left(Quantity.pieces(50)).item().mass()).isEqualTo(new Mass(50));
+  }
+
+  @ParameterizedTest
+  @EnumSource(Container.class)
+  void aDecantIsSmallerAndLighterThanThePackItCameFrom(Container container) {
+    Vessel five = new Vessel.Decant(container, Quantity.millilitres(5), null);
+    Item pack = thing(Form.LIQUID_PUMP_OR_SQUEEZE, 50, null).item();
+    Item decant =
+        thing(Form.LIQUID_PUMP_OR_SQUEEZE, 50, null)
+            .left(Quantity.millilitres(5))
+            .vessel(five)
+            .item();
+    assertThat(decant.size()).isEqualTo(Quantity.millilitres(5));
+    assertThat(decant.mass()).isLessThan(pack.mass());
+    assertThat(decant.isEstimated()).isTrue();
+    double outer =
+        decant.measures().widthMm() * decant.measures().depthMm() * decant.measures().heightMm();
+    assertThat(outer / 1000).isGreaterThan(5);
   }
 
   @ParameterizedTest
@@ -68,30 +95,12 @@ class MeasuresTest {
   }
 
   private static Product product(Form form, double content, @Nullable Measures own) {
-    return new Product(
-        new UUID(0, 1),
-        "",
-        "thing",
-        "",
-        ProductClass.PRIMER,
-        form,
-        Quantity.millilitres(content),
-        null,
-        Set.of(),
-        Set.of(),
-        own);
+    return thing(form, content, own).product();
   }
 
-  private static Item item(Product product, double left) {
-    return new Item(
-        new UUID(0, 2),
-        product,
-        PackDates.UNKNOWN,
-        Quantity.millilitres(left),
-        null,
-        null,
-        Cleanliness.CLEAN,
-        false,
-        false);
+  private static Given.Thing thing(Form form, double content, @Nullable Measures own) {
+    return Given.thing(ProductClass.PRIMER, form)
+        .content(Quantity.millilitres(content))
+        .measures(own);
   }
 }

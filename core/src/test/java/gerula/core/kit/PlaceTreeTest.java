@@ -3,7 +3,6 @@ package gerula.core.kit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import gerula.core.quantity.Mass;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -72,8 +71,41 @@ class PlaceTreeTest {
     assertThatThrownBy(() -> new PlaceTree(deep)).isInstanceOf(IllegalArgumentException.class);
   }
 
+  @Test
+  void oneWalksThroughAPlaceBeforeTheNext() {
+    UUID store = new UUID(2, 1);
+    UUID drawer = new UUID(2, 2);
+    PlaceTree tree =
+        new PlaceTree(
+            List.of(
+                place(new UUID(2, 4), null, 2, "bag"),
+                place(new UUID(2, 3), store, 2, "shelf"),
+                place(drawer, store, 1, "drawer"),
+                place(new UUID(2, 5), drawer, 1, "tray"),
+                place(store, null, 1, "store")));
+    assertThat(tree.inWalkingOrder())
+        .extracting(Place::name)
+        .containsExactly("store", "drawer", "tray", "shelf", "bag");
+    assertThat(tree.outermost(new UUID(2, 5))).contains(tree.find(store).orElseThrow());
+  }
+
+  @Test
+  void whatLiesInALentBagIsLentToo() {
+    UUID odile = new UUID(3, 1);
+    UUID bag = new UUID(3, 2);
+    PlaceTree tree =
+        new PlaceTree(
+            List.of(
+                Place.bare(odile, null, "Odile", PlaceKind.LENT, 1),
+                Place.bare(bag, odile, "bag", PlaceKind.SET_BAG, 1),
+                Place.bare(new UUID(3, 3), null, "store", PlaceKind.STORE, 1)));
+    assertThat(tree.isElsewhere(bag)).isTrue();
+    assertThat(tree.elsewhere(bag)).map(Place::name).contains("Odile");
+    assertThat(tree.isElsewhere(new UUID(3, 3))).isFalse();
+    assertThat(tree.isElsewhere(null)).isTrue();
+  }
+
   private static Place place(UUID id, @Nullable UUID parent, int reach, String name) {
-    return new Place(
-        id, parent, name, PlaceKind.DRAWER, false, reach, null, null, null, Mass.NONE, null, null);
+    return Place.bare(id, parent, name, PlaceKind.DRAWER, reach);
   }
 }

@@ -3,6 +3,7 @@ package gerula.core.packing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gerula.core.kit.Form;
+import gerula.core.kit.Given;
 import gerula.core.kit.Product;
 import gerula.core.kit.ProductClass;
 import gerula.core.kit.Trait;
@@ -12,7 +13,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -87,17 +87,6 @@ class CompanionsTest {
   }
 
   private static Product product(ProductClass productClass, Form form, Set<Trait> traits) {
-    return new Product(
-        new UUID(0, 1),
-        "maker",
-        "thing",
-        "",
-        productClass,
-        form,
-        Quantity.pieces(1),
-        null,
-        traits,
-        Set.of(),
-        null);
+    return Given.thing(productClass, form).content(Quantity.pieces(1)).traits(traits).product();
   }
 }

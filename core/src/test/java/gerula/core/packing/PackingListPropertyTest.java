@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gerula.core.booking.Face;
 import gerula.core.booking.NeedKind;
 import gerula.core.booking.SkinType;
+import gerula.core.kit.ForWhom;
 import gerula.core.kit.Item;
 import gerula.core.kit.ProductClass;
 import gerula.core.kit.Sensitivity;
@@ -35,7 +36,11 @@ class PackingListPropertyTest {
     PackingList.Facts facts = facts(seed);
     for (PackingLine line : PackingList.of(facts).lines()) {
       Item item = line.item();
-      assertThat(item.isDiscarded() || item.isPersonal()).isFalse();
+      assertThat(item.isDiscarded()).isFalse();
+      assertThat(item.forWhom()).isNotInstanceOf(ForWhom.TheArtist.class);
+      facts.booking().faces().stream()
+          .filter(face -> line.faces().contains(face.id()))
+          .forEach(face -> assertThat(item.forWhom().allows(face.name())).isTrue());
       assertThat(item.useBy(HouseRules.USUAL).isGoodOn(facts.booking().lastDay())).isTrue();
       assertThat(item.left().isNone()).isFalse();
       assertThat(line.because()).isNotEmpty();

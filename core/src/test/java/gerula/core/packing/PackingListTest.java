@@ -9,8 +9,9 @@ import gerula.core.booking.NeedKind;
 import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
 import gerula.core.dates.PackDates;
-import gerula.core.kit.Cleanliness;
+import gerula.core.kit.ForWhom;
 import gerula.core.kit.Form;
+import gerula.core.kit.Given;
 import gerula.core.kit.Item;
 import gerula.core.kit.Place;
 import gerula.core.kit.PlaceKind;
@@ -38,6 +39,7 @@ class PackingListTest {
   private static final LocalDate TODAY = LocalDate.of(2031, 4, 14);
   private final UUID store = UUID.randomUUID();
   private final UUID bag = UUID.randomUUID();
+  private final UUID friend = UUID.randomUUID();
   private final UUID basePouch = UUID.randomUUID();
   private final List<Item> kit = new ArrayList<>();
   private Set<UUID> packed = Set.of();
@@ -165,18 +167,10 @@ class PackingListTest {
   private static void reach(ProductClass from, Set<ProductClass> reached) {
     for (Form form : Form.values()) {
       Product product =
-          new Product(
-              new UUID(0, 0),
-              "",
-              "x",
-              "",
-              from,
-              form,
-              Quantity.pieces(1),
-              null,
-              EnumSet.allOf(Trait.class),
-              Set.of(),
-              null);
+          Given.thing(from, form)
+              .content(Quantity.pieces(1))
+              .traits(EnumSet.allOf(Trait.class))
+              .product();
       boolean isUsual = form == usualForm(from);
       for (Companions.Group group :
           isUsual ? Companions.of(product) : List.<Companions.Group>of()) {
@@ -204,6 +198,7 @@ class PackingListTest {
         new PlaceTree(
             List.of(
                 place(store, null, null, PlaceKind.STORE),
+                place(friend, null, null, PlaceKind.LENT),
                 place(bag, null, null, PlaceKind.BACKPACK),
                 place(basePouch, bag, Section.BASE, PlaceKind.POUCH)));
     return PackingList.of(
@@ -211,19 +206,12 @@ class PackingListTest {
   }
 
   private static Place place(UUID id, UUID parent, Section section, PlaceKind kind) {
-    return new Place(
-        id,
-        parent,
-        "place",
-        kind,
-        true,
-        1,
-        null,
-        null,
-        null,
-        new Mass(500),
-        new Mass(3000),
-        section);
+    return Given.place(kind, "place")
+        .id(id)
+        .in(parent)
+        .weighing(500, new Mass(3000))
+        .forSection(section)
+        .place();
   }
 
   private static Face face(double depth, Set<String> sensitivities, Service... services) {
@@ -266,32 +254,44 @@ class PackingListTest {
       Quantity content,
       Set<Sensitivity> contains,
       Double depth) {
-    Product product =
-        new Product(
-            UUID.randomUUID(),
-            "maker",
-            "thing",
-            "",
-            productClass,
-            form,
-            content,
-            depth,
-            Set.of(),
-            contains,
-            null);
     Item item =
-        new Item(
-            UUID.randomUUID(),
-            product,
-            PackDates.UNKNOWN,
-            content,
-            store,
-            store,
-            Cleanliness.CLEAN,
-            false,
-            false);
+        Given.thing(productClass, form)
+            .content(content)
+            .contains(contains)
+            .depth(depth)
+            .in(store)
+            .item();
     kit.add(item);
     return item;
+  }
+
+  @Test
+  void whatIsKeptForOnePersonIsTakenForNobodyElse() {
+    assertThat(refusalOf(new ForWhom.Only("Somebody else"), store))
+        .isEqualTo(new Refusal.ForSomebodyElse("Somebody else"));
+    assertThat(refusalOf(new ForWhom.TheArtist(), store)).isEqualTo(new Refusal.Personal());
+  }
+
+  @Test
+  void whatIsLentCannotBePacked() {
+    assertThat(refusalOf(ForWhom.EVERYBODY, friend)).isEqualTo(new Refusal.Elsewhere(friend));
+    assertThat(refusalOf(ForWhom.EVERYBODY, null)).isEqualTo(new Refusal.Nowhere());
+  }
+
+  /** Why the kit's only mat is not taken. */
+  private Refusal refusalOf(ForWhom forWhom, UUID now) {
+    kit.clear();
+    kit.add(
+        Given.thing(ProductClass.MAT, Form.TEXTILE)
+            .content(Quantity.pieces(1))
+            .forWhom(forWhom)
+            .in(store)
+            .now(now)
+            .item());
+    return gap(list(face(5, Set.of(), Service.POWDER)), NeedKind.MAT)
+        .nearest()
+        .getFirst()
+        .because();
   }
 
   private static Item printed(Item item, LocalDate expiry) {
@@ -302,8 +302,10 @@ class PackingListTest {
         item.left(),
         item.home(),
         item.now(),
+        null,
         item.cleanliness(),
-        false,
+        item.forWhom(),
+        item.vessel(),
         false);
   }
 

@@ -8,9 +8,10 @@ import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
 import gerula.core.dates.PackDates;
 import gerula.core.kit.Cleanliness;
+import gerula.core.kit.ForWhom;
 import gerula.core.kit.Form;
+import gerula.core.kit.Given;
 import gerula.core.kit.Item;
-import gerula.core.kit.Place;
 import gerula.core.kit.PlaceKind;
 import gerula.core.kit.PlaceTree;
 import gerula.core.kit.Product;
@@ -18,7 +19,7 @@ import gerula.core.kit.ProductClass;
 import gerula.core.kit.Section;
 import gerula.core.kit.Sensitivity;
 import gerula.core.kit.Trait;
-import gerula.core.quantity.Mass;
+import gerula.core.kit.Vessel;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.HouseRules;
@@ -63,19 +64,11 @@ public final class RandomKits {
   public PlaceTree places() {
     return new PlaceTree(
         List.of(
-            new Place(
-                bag,
-                null,
-                "case",
-                PlaceKind.CASE,
-                true,
-                1,
-                500,
-                350,
-                250,
-                new Mass(3000),
-                null,
-                null)));
+            Given.place(PlaceKind.CASE, "case")
+                .id(bag)
+                .inside(500, 350, 250)
+                .weighing(3000, null)
+                .place()));
   }
 
   public Booking booking(int faces) {
@@ -121,9 +114,19 @@ public final class RandomKits {
         amount,
         bag,
         random.nextInt(20) == 0 ? null : bag,
+        null,
         random.nextInt(15) == 0 ? Cleanliness.CONTAMINATED : Cleanliness.CLEAN,
-        random.nextInt(15) == 0,
+        forWhom(),
+        Vessel.PACK,
         random.nextInt(15) == 0);
+  }
+
+  private ForWhom forWhom() {
+    return switch (random.nextInt(30)) {
+      case 0, 1 -> new ForWhom.TheArtist();
+      case 2 -> new ForWhom.Only("face " + random.nextInt(6));
+      default -> ForWhom.EVERYBODY;
+    };
   }
 
   private Product product() {

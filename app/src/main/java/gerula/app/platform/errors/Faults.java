@@ -28,6 +28,22 @@ public final class Faults {
     }
   }
 
+  /** What was found so far. */
+  public List<FieldFault> found() {
+    return List.copyOf(found);
+  }
+
+  /**
+   * For long inputs: nobody reads thousands of faults.
+   *
+   * @throws Refused when more than so many were found
+   */
+  public void refuseIfMoreThan(int most) {
+    if (found.size() > most) {
+      throw Refused.faulty(found);
+    }
+  }
+
   /**
    * @throws Refused when anything was found
    */

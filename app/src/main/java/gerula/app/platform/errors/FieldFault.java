@@ -7,4 +7,10 @@ package gerula.app.platform.errors;
  * @param code lower case, words joined by hyphens
  * @param message the rule, the value that broke it, what to do
  */
-public record FieldFault(String path, String code, String message) {}
+public record FieldFault(String path, String code, String message) {
+
+  /** The same fault as seen from further out. */
+  public FieldFault within(String outer) {
+    return new FieldFault(outer + path, code, message);
+  }
+}

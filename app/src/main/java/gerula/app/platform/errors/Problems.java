@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.exc.JacksonIOException;
 import tools.jackson.databind.DatabindException;
 
 /**
@@ -50,6 +51,14 @@ class Problems extends ResponseEntityExceptionHandler {
             "in-use",
             "Something else rests on this, so it stays. Nothing was changed; undo or move what"
                 + " rests on it first."));
+  }
+
+  /** Whoever reads a body by himself finds its end in the parser's words. */
+  @ExceptionHandler(JacksonIOException.class)
+  ResponseEntity<Object> interrupted(JacksonIOException interrupted) {
+    return BodyTooLarge.in(interrupted)
+        .map(this::bodyTooLarge)
+        .orElseGet(() -> unforeseen(interrupted));
   }
 
   @ExceptionHandler(BodyTooLarge.class)

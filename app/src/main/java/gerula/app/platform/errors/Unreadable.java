@@ -7,11 +7,11 @@ import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Says where JSON does not have the shape that was asked for. */
-final class Unreadable {
+public final class Unreadable {
 
   private Unreadable() {}
 
-  static FieldFault fault(DatabindException wrong) {
+  public static FieldFault fault(DatabindException wrong) {
     String path = path(wrong);
     return switch (wrong) {
       case UnrecognizedPropertyException unknown ->

@@ -22,7 +22,7 @@ class SecurityConfiguration {
    * Only what the application ships; styles may be set by scripts, scripts come from files only.
    */
   private static final String CONTENT_POLICY =
-      "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self'"
+      "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; style-src 'self' 'unsafe-inline'; img-src 'self'"
           + " data:; font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none';"
           + " form-action 'self'; frame-ancestors 'none'";
 

@@ -20,15 +20,26 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class BodyLimit extends OncePerRequestFilter {
 
   private static final long USUAL_BYTES = 1 << 20;
-  private static final long ARCHIVE_BYTES = 20 << 20;
+  private static final long PICTURE_BYTES = 5 << 20;
+  private static final long TABLE_BYTES = 20 << 20;
+  private static final long ARCHIVE_BYTES = 2L << 30;
 
   @Override
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    long limit =
-        request.getRequestURI().equals("/api/workspace/archive") ? ARCHIVE_BYTES : USUAL_BYTES;
-    chain.doFilter(new Bounded(request, limit), response);
+    chain.doFilter(new Bounded(request, limit(request.getRequestURI())), response);
+  }
+
+  /** An archive is read piece by piece, so that its size costs no memory. */
+  private static long limit(String address) {
+    if (address.equals("/api/workspace/archive")) {
+      return ARCHIVE_BYTES;
+    }
+    if (address.startsWith("/api/kit/csv")) {
+      return TABLE_BYTES;
+    }
+    return address.contains("/picture/") ? PICTURE_BYTES : USUAL_BYTES;
   }
 
   private static final class Bounded extends HttpServletRequestWrapper {

@@ -26,14 +26,14 @@ class SignInTest {
     client.get("/api/session").expect(200);
     client.post("/api/accounts", signIn(email, PASSPHRASE)).expect(201);
     assertThat(client.get("/api/session").body().path("email").asString()).isEqualTo(email);
-    client.get("/api/kit").expect(200);
+    client.get("/api/items").expect(200);
     client.delete("/api/session").expect(204);
-    assertThat(client.get("/api/kit").expect(401).code()).isEqualTo("not-signed-in");
+    assertThat(client.get("/api/items").expect(401).code()).isEqualTo("not-signed-in");
     client.get("/api/session").expect(200);
     client
         .post("/api/session", signIn(email.toUpperCase(java.util.Locale.ROOT), PASSPHRASE))
         .expect(200);
-    client.get("/api/kit").expect(200);
+    client.get("/api/items").expect(200);
   }
 
   @Test

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gerula.app.Client;
 import gerula.app.Kits;
+import gerula.app.Pixels;
 import gerula.app.Running;
+import java.io.IOException;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
@@ -22,7 +24,8 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class IsolationTest {
 
   @Test
-  void noTableCanBeReadOrWrittenAcrossWorkspaces(Client one, Client other) throws SQLException {
+  void noTableCanBeReadOrWrittenAcrossWorkspaces(Client one, Client other)
+      throws SQLException, IOException {
     UUID theirs = fill(one);
     UUID mine = fill(other);
     List<String> tables = tables("gerula");
@@ -102,7 +105,7 @@ class IsolationTest {
   }
 
   @Test
-  void theLedgerCannotBeRewritten(Client client) throws SQLException {
+  void theLedgerCannotBeRewritten(Client client) throws SQLException, IOException {
     UUID workspace = fill(client);
     try (Connection application = Running.asApplication()) {
       for (String table : List.of("ledger", "ledger_thing")) {
@@ -119,13 +122,27 @@ class IsolationTest {
   }
 
   /** A workspace with at least one row in every table. */
-  private static UUID fill(Client client) throws SQLException {
+  private static UUID fill(Client client) throws SQLException, IOException {
     client.signedUp();
     String email = client.get("/api/session").body().path("email").asString();
     String bag = Kits.addPlace(client, "Bag", "backpack");
     String item = Kits.addPowder(client, bag);
     String booking = Kits.addBooking(client, bag);
     client.post("/api/bookings/" + booking + "/pack", Kits.tick(item)).expect(204);
+    String picture = "/api/items/" + item + "/picture/" + Kits.id() + "?actId=" + Kits.id();
+    client.putBytes(picture, "image/png", Pixels.png(4, 4));
+    String count =
+        client
+            .post("/api/places/" + bag + "/counts", Client.object().put("id", Kits.id()))
+            .expect(200)
+            .body()
+            .path("id")
+            .asString();
+    client
+        .post(
+            "/api/counts/" + count + "/seen",
+            Client.object().put("item", item).put("seen", true).putNull("counted"))
+        .expect(200);
     try (Connection application = Running.asApplication();
         PreparedStatement find =
             application.prepareStatement("select workspace_id from access.account_by_email(?)")) {
@@ -186,10 +203,15 @@ class IsolationTest {
       Connection application, String table, UUID mine, UUID theirs) {
     String insert =
         """
-        insert into gerula.%1$s overriding system value
-        select * from jsonb_populate_record(null::gerula.%1$s,
-          (select to_jsonb(t) from gerula.%1$s t where workspace_id = '%2$s' limit 1)
-            || jsonb_build_object('workspace_id', '%3$s'))
+        do $$ declare columns_ text; begin
+          select string_agg(quote_ident(column_name), ', ') into columns_
+          from information_schema.columns
+          where table_schema = 'gerula' and table_name = '%1$s' and is_generated = 'NEVER';
+          execute format('insert into gerula.%1$s (%%1$s) overriding system value
+            select %%1$s from jsonb_populate_record(null::gerula.%1$s,
+              (select to_jsonb(t) from gerula.%1$s t where workspace_id = %%2$L limit 1)
+                || jsonb_build_object(''workspace_id'', %%3$L))', columns_, '%2$s', '%3$s');
+        end $$
         """
             .formatted(table, mine, theirs);
     assertThatThrownBy(() -> run(application, insert))

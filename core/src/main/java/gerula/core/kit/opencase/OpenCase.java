@@ -3,7 +3,6 @@ package gerula.core.kit.opencase;
 import static java.util.Comparator.naturalOrder;
 
 import gerula.core.kit.Item;
-import gerula.core.kit.Measures;
 import gerula.core.kit.Outline;
 import gerula.core.kit.Place;
 import gerula.core.kit.PlaceTree;
@@ -17,7 +16,6 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Lays a place flat as one would lay the trays of a box side by side.
@@ -32,17 +30,15 @@ public final class OpenCase {
   public static final double HEAD_MM = 22;
 
   private static final double GAP_MM = 8;
-  private static final double PIECE_GAP_MM = 4;
   private static final int UNMEASURED_WIDTH_MM = 220;
   private static final int UNMEASURED_DEPTH_MM = 120;
-  private static final int UNMEASURED_HEIGHT_MM = 80;
 
   /** Rows are about this much wider than high, as a table is in front of a person. */
   private static final double WIDTH_PER_HEIGHT = 1.3;
 
   /** Like beside like, the shades of a range from light to deep. */
   private static final Comparator<Item> SIDE_BY_SIDE =
-      Comparator.<Item, Outline>comparing(item -> item.product().measuresOrEstimate().outline())
+      Comparator.<Item, Outline>comparing(item -> item.measures().outline())
           .thenComparing(item -> item.product().productClass())
           .thenComparing(item -> item.product().name())
           .thenComparing(item -> item.product().depth(), Comparator.nullsFirst(naturalOrder()))
@@ -67,65 +63,64 @@ public final class OpenCase {
   }
 
   private Tray tray(Place place) {
-    List<Tray> trays = places.inside(place.id()).stream().map(this::tray).toList();
-    List<Item> items = itemsByPlace.getOrDefault(place.id(), List.of());
+    List<Place> insides = places.inside(place.id());
+    List<Tray> trays = insides.stream().map(this::tray).toList();
+    List<Item> items = pieces(place, insides);
     Shelves shelves = trays.isEmpty() ? Shelves.NONE : Shelves.tidiest(trays);
     double width = trays.isEmpty() ? leafWidth(place) : shelves.width();
-    PieceRows rows =
-        trays.isEmpty()
-            ? PieceRows.fitted(items, width - 2 * GAP_MM, depth(place) - HEAD_MM - GAP_MM)
-            : PieceRows.asHighAsNeeded(items, width - 2 * GAP_MM);
+    PieceRows rows = rows(place, trays, items, width);
     double contents = trays.isEmpty() ? depth(place) - HEAD_MM - GAP_MM : rows.height();
     double traysFrom = HEAD_MM + contents + (items.isEmpty() ? 0 : GAP_MM);
     double height = trays.isEmpty() ? depth(place) : traysFrom + shelves.height();
-    return new Tray(
-        place.id(),
-        place.name(),
-        place.reach(),
-        new Box(0, 0, width, height),
-        fill(place, trays, items),
-        mass(place, trays, items),
-        place.greatestMass(),
-        rows.scale(),
-        shelves.placed().stream().map(tray -> tray.movedBy(0, traysFrom)).toList(),
-        rows.pieces().stream().map(piece -> piece.movedBy(GAP_MM, HEAD_MM)).toList());
+    Tray tray =
+        new Tray(
+            place.id(),
+            place.name(),
+            place.kind(),
+            place.reach(),
+            new Box(0, 0, width, height),
+            Filling.of(place, trays, items),
+            mass(place, trays, items),
+            place.greatestMass(),
+            items.size() + trays.stream().mapToInt(Tray::count).sum(),
+            rows.scale(),
+            rows.slots().stream().map(slot -> slot.movedBy(GAP_MM, HEAD_MM)).toList(),
+            shelves.placed().stream().map(one -> one.movedBy(0, traysFrom)).toList(),
+            rows.pieces().stream().map(piece -> piece.movedBy(GAP_MM, HEAD_MM)).toList(),
+            List.of());
+    return tray.withFindings(CaseFindings.of(place, tray, items));
+  }
+
+  /** What lies directly there, but for things that are drawn as places of their own. */
+  private List<Item> pieces(Place place, List<Place> insides) {
+    return itemsByPlace.getOrDefault(place.id(), List.of()).stream()
+        .filter(item -> insides.stream().noneMatch(inner -> item.id().equals(inner.thing())))
+        .toList();
+  }
+
+  private static PieceRows rows(Place place, List<Tray> trays, List<Item> items, double width) {
+    double clearWidth = width - 2 * GAP_MM;
+    double clearDepth = depth(place) - HEAD_MM - GAP_MM;
+    if (!trays.isEmpty()) {
+      return PieceRows.asHighAsNeeded(items, clearWidth, place.inside().clearHeightMm());
+    }
+    return place.inside().slots() != null
+        ? SlotGrid.of(place.inside(), clearWidth, clearDepth).filledWith(items)
+        : PieceRows.fitted(items, clearWidth, clearDepth, place.inside().clearHeightMm());
   }
 
   private static double leafWidth(Place place) {
-    return Math.max(place.innerWidthMm() != null ? place.innerWidthMm() : UNMEASURED_WIDTH_MM, 40);
+    Integer width = place.inside().widthMm();
+    return Math.max(width != null ? width : UNMEASURED_WIDTH_MM, 40);
   }
 
   /** Drawn depth of a compartment: its own, with room for its head. */
   private static double depth(Place place) {
-    return (place.innerDepthMm() != null ? Math.max(place.innerDepthMm(), 30) : UNMEASURED_DEPTH_MM)
-        + HEAD_MM;
+    Integer depth = place.inside().depthMm();
+    return (depth != null ? Math.max(depth, 30) : UNMEASURED_DEPTH_MM) + HEAD_MM;
   }
 
-  private static @Nullable Double fill(Place place, List<Tray> trays, List<Item> items) {
-    if (!trays.isEmpty()
-        || place.innerWidthMm() == null
-        || place.innerDepthMm() == null
-        || place.innerHeightMm() == null) {
-      return null;
-    }
-    double room = (double) place.innerWidthMm() * place.innerDepthMm() * place.innerHeightMm();
-    double taken =
-        items.stream()
-            .map(item -> item.product().measuresOrEstimate())
-            .mapToDouble(OpenCase::volumeMm3)
-            .sum();
-    return taken / room;
-  }
-
-  private static double volumeMm3(Measures measures) {
-    double box = (double) measures.widthMm() * measures.depthMm() * measures.heightMm();
-    return switch (measures.outline()) {
-      case ROUND -> box * Math.PI / 4;
-      case LONG, FLAT -> box;
-    };
-  }
-
-  private static Mass mass(Place place, List<Tray> trays, List<Item> items) {
+  private Mass mass(Place place, List<Tray> trays, List<Item> items) {
     return Mass.sum(
         Stream.of(
                 Stream.of(place.ownMass()),
@@ -186,51 +181,6 @@ public final class OpenCase {
         rowHeight = Math.max(rowHeight, tray.box().height());
       }
       return new Shelves(placed, right, trays.isEmpty() ? 0 : y + rowHeight + GAP_MM);
-    }
-  }
-
-  /** Pieces in rows from left to right, long ones together. */
-  private record PieceRows(List<Piece> pieces, double height, double scale) {
-
-    private static final double SMALLEST = 0.1;
-
-    static PieceRows fitted(List<Item> items, double width, double height) {
-      double scale = 1;
-      PieceRows rows = at(scale, items, width);
-      while ((rows.height > height || rows.right() > width) && scale > SMALLEST) {
-        scale *= 0.93;
-        rows = at(scale, items, width);
-      }
-      return rows;
-    }
-
-    static PieceRows asHighAsNeeded(List<Item> items, double width) {
-      return fitted(items, width, Double.MAX_VALUE);
-    }
-
-    private double right() {
-      return pieces.stream().mapToDouble(piece -> piece.box().right()).max().orElse(0);
-    }
-
-    private static PieceRows at(double scale, List<Item> items, double width) {
-      List<Piece> pieces = new ArrayList<>();
-      double x = 0;
-      double y = 0;
-      double rowHeight = 0;
-      for (Item item : items) {
-        Measures measures = item.product().measuresOrEstimate();
-        double pieceWidth = measures.widthMm() * scale;
-        double pieceDepth = measures.depthMm() * scale;
-        if (x > 0 && x + pieceWidth > width) {
-          x = 0;
-          y += rowHeight + PIECE_GAP_MM * scale;
-          rowHeight = 0;
-        }
-        pieces.add(new Piece(item.id(), measures.outline(), new Box(x, y, pieceWidth, pieceDepth)));
-        x += pieceWidth + PIECE_GAP_MM * scale;
-        rowHeight = Math.max(rowHeight, pieceDepth);
-      }
-      return new PieceRows(pieces, y + rowHeight, scale);
     }
   }
 }

@@ -3,23 +3,20 @@ package gerula.core.kit.opencase;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import gerula.core.dates.PackDates;
-import gerula.core.kit.Cleanliness;
 import gerula.core.kit.Form;
+import gerula.core.kit.Given;
 import gerula.core.kit.Item;
 import gerula.core.kit.Measures;
 import gerula.core.kit.Outline;
 import gerula.core.kit.Place;
 import gerula.core.kit.PlaceKind;
 import gerula.core.kit.PlaceTree;
-import gerula.core.kit.Product;
 import gerula.core.kit.ProductClass;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
@@ -111,35 +108,20 @@ class OpenCaseTest {
   }
 
   private Place bagOf(int width) {
-    return new Place(
-        bag,
-        null,
-        "case",
-        PlaceKind.CASE,
-        true,
-        1,
-        width,
-        300,
-        200,
-        new Mass(3000),
-        new Mass(9000),
-        null);
+    return Given.place(PlaceKind.CASE, "case")
+        .id(bag)
+        .inside(width, 300, 200)
+        .weighing(3000, new Mass(9000))
+        .place();
   }
 
   private static Place place(UUID parent, int reach, int width, int depth, int height) {
-    return new Place(
-        UUID.randomUUID(),
-        parent,
-        "tray " + reach,
-        PlaceKind.TRAY,
-        false,
-        reach,
-        width,
-        depth,
-        height == 0 ? null : height,
-        new Mass(20),
-        null,
-        null);
+    return Given.place(PlaceKind.TRAY, "tray " + reach)
+        .in(parent)
+        .reach(reach)
+        .inside(width, depth, height == 0 ? null : height)
+        .weighing(20, null)
+        .place();
   }
 
   private static Item item(UUID place, Random random) {
@@ -150,28 +132,10 @@ class OpenCaseTest {
   }
 
   private static Item item(UUID place, Measures measures, int left) {
-    Product product =
-        new Product(
-            UUID.randomUUID(),
-            "maker",
-            "pot",
-            "",
-            ProductClass.PRIMER,
-            Form.CREAM,
-            Quantity.millilitres(10),
-            null,
-            Set.of(),
-            Set.of(),
-            measures);
-    return new Item(
-        UUID.randomUUID(),
-        product,
-        PackDates.UNKNOWN,
-        Quantity.millilitres(left),
-        place,
-        place,
-        Cleanliness.CLEAN,
-        false,
-        false);
+    return Given.thing(ProductClass.PRIMER, Form.CREAM)
+        .measures(measures)
+        .left(Quantity.millilitres(left))
+        .in(place)
+        .item();
   }
 }

@@ -1,0 +1,178 @@
+package gerula.app.archive;
+
+import static gerula.app.tables.Tables.BOOKING;
+import static gerula.app.tables.Tables.ITEM;
+import static gerula.app.tables.Tables.LEDGER;
+import static gerula.app.tables.Tables.LEDGER_THING;
+import static gerula.app.tables.Tables.PACKED;
+import static gerula.app.tables.Tables.PICTURE;
+import static gerula.app.tables.Tables.PLACE;
+import static gerula.app.tables.Tables.PRODUCT;
+import static gerula.app.tables.Tables.STOCKTAKE;
+import static gerula.app.tables.Tables.STOCKTAKE_SEEN;
+
+import gerula.app.platform.picture.Jpeg;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jooq.JSONB;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * What an archive keeps beyond what somebody can type: versions, ticks, counts, pictures, the
+ * ledger. Everything here runs within a workspace.
+ */
+@Component
+class ArchiveStore {
+
+  private final DSLContext sql;
+  private final JsonMapper json;
+
+  ArchiveStore(DSLContext sql, JsonMapper json) {
+    this.sql = sql;
+    this.json = json;
+  }
+
+  void setPlaceVersions(List<WorkspaceArchive.ArchivedPlace> places) {
+    sql.batch(
+            places.stream()
+                .map(
+                    one ->
+                        sql.update(PLACE)
+                            .set(PLACE.VERSION, one.version())
+                            .where(PLACE.ID.eq(one.id())))
+                .toList())
+        .execute();
+  }
+
+  void setProductVersions(List<WorkspaceArchive.ArchivedProduct> products) {
+    sql.batch(
+            products.stream()
+                .filter(one -> one.version() != 0)
+                .map(
+                    one ->
+                        sql.update(PRODUCT)
+                            .set(PRODUCT.VERSION, one.version())
+                            .where(PRODUCT.ID.eq(one.id())))
+                .toList())
+        .execute();
+  }
+
+  void setItemStates(List<WorkspaceArchive.ArchivedItem> items) {
+    sql.batch(
+            items.stream()
+                .filter(
+                    one -> one.version() != 0 || one.discardedOn() != null || one.picture() != null)
+                .map(
+                    one ->
+                        sql.update(ITEM)
+                            .set(ITEM.VERSION, one.version())
+                            .set(ITEM.PICTURE_ID, one.picture())
+                            .set(ITEM.DISCARDED_ON, one.discardedOn())
+                            .set(
+                                ITEM.DISCARD_CAUSE,
+                                one.discardCause() == null ? null : one.discardCause().code())
+                            .where(ITEM.ID.eq(one.id())))
+                .toList())
+        .execute();
+  }
+
+  void setBookingStates(List<WorkspaceArchive.ArchivedBooking> bookings) {
+    sql.batch(
+            bookings.stream()
+                .map(
+                    one ->
+                        sql.update(BOOKING)
+                            .set(BOOKING.VERSION, one.version())
+                            .set(BOOKING.DEPARTED_AT, one.departedAt())
+                            .set(BOOKING.BACK_AT, one.backAt())
+                            .where(BOOKING.ID.eq(one.id())))
+                .toList())
+        .execute();
+  }
+
+  void insertPictures(List<WorkspaceArchive.ArchivedPicture> pictures) {
+    for (WorkspaceArchive.ArchivedPicture one : pictures) {
+      Jpeg jpeg = Jpeg.kept(one.jpeg());
+      sql.insertInto(PICTURE)
+          .set(PICTURE.ID, one.id())
+          .set(PICTURE.JPEG, jpeg.bytes())
+          .set(PICTURE.WIDTH, jpeg.width())
+          .set(PICTURE.HEIGHT, jpeg.height())
+          .execute();
+    }
+  }
+
+  void insertTicks(List<WorkspaceArchive.ArchivedTick> ticks) {
+    sql.batch(
+            ticks.stream()
+                .map(
+                    one ->
+                        sql.insertInto(PACKED)
+                            .set(PACKED.BOOKING_ID, one.booking())
+                            .set(PACKED.ITEM_ID, one.item())
+                            .set(PACKED.PACKED_AT, one.packedAt()))
+                .toList())
+        .execute();
+  }
+
+  void insertCounts(List<WorkspaceArchive.ArchivedCount> counts) {
+    for (WorkspaceArchive.ArchivedCount one : counts) {
+      sql.insertInto(STOCKTAKE)
+          .set(STOCKTAKE.ID, one.id())
+          .set(STOCKTAKE.PLACE_ID, one.place())
+          .set(STOCKTAKE.STARTED_AT, one.startedAt())
+          .set(STOCKTAKE.SETTLED_AT, one.settledAt())
+          .set(STOCKTAKE.VERSION, one.version())
+          .execute();
+      sql.batch(
+              one.seen().stream()
+                  .map(
+                      seen ->
+                          sql.insertInto(STOCKTAKE_SEEN)
+                              .set(STOCKTAKE_SEEN.STOCKTAKE_ID, one.id())
+                              .set(STOCKTAKE_SEEN.ITEM_ID, seen.item())
+                              .set(STOCKTAKE_SEEN.COUNTED, seen.counted()))
+                  .toList())
+          .execute();
+    }
+  }
+
+  void insertActs(List<WorkspaceArchive.ArchivedAct> acts, UUID who) {
+    sql.batch(
+            acts.stream()
+                .map(
+                    one ->
+                        sql.insertInto(LEDGER)
+                            .set(LEDGER.ID, one.id())
+                            .set(LEDGER.ACT, one.act())
+                            .set(LEDGER.AT, one.at())
+                            .set(LEDGER.WHO, who)
+                            .set(LEDGER.FACTS, jsonb(one.facts()))
+                            .set(LEDGER.UNDOES, one.undoes()))
+                .toList())
+        .execute();
+    sql.batch(
+            acts.stream()
+                .flatMap(
+                    act ->
+                        act.things().stream()
+                            .map(
+                                thing ->
+                                    sql.insertInto(LEDGER_THING)
+                                        .set(LEDGER_THING.LEDGER_ID, act.id())
+                                        .set(LEDGER_THING.KIND, thing.kind().code())
+                                        .set(LEDGER_THING.THING_ID, thing.id())
+                                        .set(LEDGER_THING.BEFORE, jsonb(thing.before()))
+                                        .set(LEDGER_THING.AFTER, jsonb(thing.after()))))
+                .toList())
+        .execute();
+  }
+
+  private @Nullable JSONB jsonb(@Nullable Map<String, Object> facts) {
+    return facts == null ? null : JSONB.valueOf(json.writeValueAsString(facts));
+  }
+}

@@ -1,0 +1,53 @@
+package gerula.app.kit;
+
+import static gerula.app.tables.Tables.ITEM;
+import static gerula.app.tables.Tables.PLACE;
+
+import gerula.core.kit.code.ShortCode;
+import java.security.SecureRandom;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.random.RandomGenerator;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Component;
+
+/** Draws short codes that nothing in the workspace bears yet. */
+@Component
+public class Codes {
+
+  private final DSLContext sql;
+  private final RandomGenerator random = new SecureRandom();
+
+  Codes(DSLContext sql) {
+    this.sql = sql;
+  }
+
+  String forItem() {
+    return forItems(1).getFirst();
+  }
+
+  /** So many different ones. */
+  List<String> forItems(int count) {
+    Set<String> drawn = new LinkedHashSet<>();
+    while (drawn.size() < count) {
+      Set<String> more = new LinkedHashSet<>();
+      while (drawn.size() + more.size() < count) {
+        more.add(ShortCode.ofItem(random).text());
+      }
+      more.removeAll(
+          sql.select(ITEM.CODE).from(ITEM).where(ITEM.CODE.in(more)).fetchSet(ITEM.CODE));
+      drawn.addAll(more);
+    }
+    return List.copyOf(drawn);
+  }
+
+  String forPlace() {
+    while (true) {
+      String code = ShortCode.ofPlace(random).text();
+      if (!sql.fetchExists(PLACE, PLACE.CODE.eq(code))) {
+        return code;
+      }
+    }
+  }
+}

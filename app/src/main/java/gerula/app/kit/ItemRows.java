@@ -1,0 +1,182 @@
+package gerula.app.kit;
+
+import gerula.app.tables.tables.records.ItemRecord;
+import gerula.app.tables.tables.records.ProductRecord;
+import gerula.core.dates.PackDates;
+import gerula.core.dates.UseBy;
+import gerula.core.kit.Cleanliness;
+import gerula.core.kit.Container;
+import gerula.core.kit.DiscardCause;
+import gerula.core.kit.ForWhom;
+import gerula.core.kit.Item;
+import gerula.core.kit.Measures;
+import gerula.core.kit.Outline;
+import gerula.core.kit.Product;
+import gerula.core.kit.ProductClass;
+import gerula.core.kit.Vessel;
+import gerula.core.quantity.Mass;
+import gerula.core.quantity.Quantity;
+import gerula.core.quantity.Unit;
+import gerula.core.rule.Code;
+import gerula.core.rule.HouseRules;
+import org.jspecify.annotations.Nullable;
+
+/** Items between rows and the core's records, both ways. */
+final class ItemRows {
+
+  private ItemRows() {}
+
+  static StoredItem item(ItemRecord row, ProductRecord productRow) {
+    Product product = ProductRows.product(productRow);
+    Item item =
+        new Item(
+            row.getId(),
+            product,
+            new PackDates(
+                row.getMadeOn(),
+                row.getBoughtOn(),
+                row.getOpenedOn(),
+                row.getPrintedExpiry(),
+                productRow.getPeriodAfterOpeningMonths()),
+            Quantity.of(row.getAmountLeft(), product.content().unit()),
+            row.getHomePlaceId(),
+            row.getNowPlaceId(),
+            row.getAskBackOn(),
+            Code.of(Cleanliness.class, row.getCleanliness()),
+            forWhom(row),
+            vessel(row, product.content().unit()),
+            row.getDiscardedOn() != null);
+    return new StoredItem(
+        item,
+        details(row),
+        ProductRows.details(productRow),
+        row.getVersion(),
+        productRow.getVersion());
+  }
+
+  private static StoredItem.ItemDetails details(ItemRecord row) {
+    return new StoredItem.ItemDetails(
+        row.getCode(),
+        row.getNote(),
+        row.getBatch(),
+        row.getPrice(),
+        row.getCurrency(),
+        row.getFavourite(),
+        row.getRare(),
+        row.getBrushSet(),
+        row.getPictureId(),
+        row.getDiscardedOn(),
+        row.getDiscardCause() == null ? null : Code.of(DiscardCause.class, row.getDiscardCause()));
+  }
+
+  private static ForWhom forWhom(ItemRecord row) {
+    if (row.getPersonal()) {
+      return new ForWhom.TheArtist();
+    }
+    return row.getOnlyFor() == null ? ForWhom.EVERYBODY : new ForWhom.Only(row.getOnlyFor());
+  }
+
+  private static Vessel vessel(ItemRecord row, Unit unit) {
+    if (row.getContainer() == null) {
+      return Vessel.PACK;
+    }
+    Measures own =
+        row.getContainerOutline() == null
+            ? null
+            : new Measures(
+                Code.of(Outline.class, row.getContainerOutline()),
+                row.getContainerWidthMm(),
+                row.getContainerDepthMm(),
+                row.getContainerHeightMm(),
+                new Mass(row.getContainerMassG()));
+    return new Vessel.Decant(
+        Code.of(Container.class, row.getContainer()),
+        Quantity.of(row.getContainerSize(), unit),
+        own);
+  }
+
+  /** Everything the draft says, and the dates that follow for an item of this product. */
+  static void write(ItemRecord row, ItemDraft draft, ProductRecord product) {
+    row.setMadeOn(draft.madeOn());
+    row.setBoughtOn(draft.boughtOn());
+    row.setOpenedOn(draft.openedOn());
+    row.setPrintedExpiry(draft.printedExpiry());
+    row.setAmountLeft(draft.left());
+    row.setHomePlaceId(draft.home());
+    row.setNowPlaceId(draft.now());
+    row.setAskBackOn(draft.askBackOn());
+    row.setCleanliness(draft.cleanliness().code());
+    row.setPersonal(draft.personal());
+    row.setOnlyFor(draft.onlyFor());
+    row.setNote(draft.note());
+    row.setBatch(draft.batch());
+    row.setPrice(draft.price());
+    row.setCurrency(draft.currency());
+    row.setFavourite(draft.favourite());
+    row.setRare(draft.rare());
+    row.setBrushSet(draft.brushSet());
+    writeDecant(row, draft.decant());
+    writeDates(row, draft.dates(product.getPeriodAfterOpeningMonths()), product);
+  }
+
+  private static void writeDecant(ItemRecord row, ItemDraft.@Nullable DecantDraft decant) {
+    ProductDraft.MeasuresDraft own = decant == null ? null : decant.measures();
+    row.setContainer(decant == null ? null : decant.container().code());
+    row.setContainerSize(decant == null ? null : decant.size());
+    row.setContainerOutline(own == null ? null : own.outline().code());
+    row.setContainerWidthMm(own == null ? null : own.widthMm());
+    row.setContainerDepthMm(own == null ? null : own.depthMm());
+    row.setContainerHeightMm(own == null ? null : own.heightMm());
+    row.setContainerMassG(own == null ? null : own.massG());
+  }
+
+  /** The last day of use as the core works it out, kept to sort and count by. */
+  static void writeDates(ItemRecord row, PackDates dates, ProductRecord product) {
+    UseBy useBy =
+        UseBy.of(
+            Code.of(ProductClass.class, product.getClass_()).dateClass(), dates, HouseRules.USUAL);
+    row.setLastDay(useBy.lastDay());
+    row.setReplaceBy(useBy.replaceBy());
+  }
+
+  /** The same item's draft, as when somebody would type it anew. */
+  static ItemDraft draft(ItemRecord row) {
+    return new ItemDraft(
+        row.getMadeOn(),
+        row.getBoughtOn(),
+        row.getOpenedOn(),
+        row.getPrintedExpiry(),
+        row.getAmountLeft(),
+        row.getHomePlaceId(),
+        row.getNowPlaceId(),
+        Code.of(Cleanliness.class, row.getCleanliness()),
+        row.getPersonal(),
+        row.getNote(),
+        row.getBatch(),
+        row.getPrice(),
+        row.getCurrency(),
+        row.getOnlyFor(),
+        row.getFavourite(),
+        row.getRare(),
+        row.getBrushSet(),
+        decant(row),
+        row.getAskBackOn());
+  }
+
+  private static ItemDraft.@Nullable DecantDraft decant(ItemRecord row) {
+    if (row.getContainer() == null) {
+      return null;
+    }
+    ProductDraft.MeasuresDraft own =
+        row.getContainerOutline() == null
+            ? null
+            : new ProductDraft.MeasuresDraft(
+                Code.of(Outline.class, row.getContainerOutline()),
+                row.getContainerWidthMm(),
+                row.getContainerDepthMm(),
+                row.getContainerHeightMm(),
+                row.getContainerMassG());
+    return new ItemDraft.DecantDraft(
+        Code.of(Container.class, row.getContainer()), row.getContainerSize(), own);
+  }
+}

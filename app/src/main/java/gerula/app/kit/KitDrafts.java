@@ -1,0 +1,87 @@
+package gerula.app.kit;
+
+import static gerula.app.tables.Tables.ITEM;
+import static gerula.app.tables.Tables.PRODUCT;
+
+import gerula.core.kit.DiscardCause;
+import gerula.core.kit.PlaceTree;
+import gerula.core.rule.Code;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** The whole kit as somebody would type it. Everything here runs within a workspace. */
+@Component
+public class KitDrafts {
+
+  private final DSLContext sql;
+  private final PlaceStore places;
+
+  KitDrafts(DSLContext sql, PlaceStore places) {
+    this.sql = sql;
+    this.places = places;
+  }
+
+  /** A place and what it would be typed as. */
+  public record PlaceToType(UUID id, String code, int version, PlaceDraft draft) {}
+
+  /** A product and what it would be typed as. */
+  public record ProductToType(UUID id, int version, ProductDraft draft) {}
+
+  /** An item and what it would be typed as. */
+  public record ItemToType(
+      UUID id,
+      String code,
+      int version,
+      UUID product,
+      @Nullable UUID picture,
+      @Nullable LocalDate discardedOn,
+      @Nullable DiscardCause discardCause,
+      ItemDraft draft) {}
+
+  /** Outer places before what lies in them. */
+  public List<PlaceToType> places() {
+    Map<UUID, StoredPlace> byId =
+        places.places().stream().collect(Collectors.toMap(StoredPlace::id, Function.identity()));
+    return new PlaceTree(byId.values().stream().map(StoredPlace::place).toList())
+        .inWalkingOrder().stream()
+            .map(place -> byId.get(place.id()))
+            .map(one -> new PlaceToType(one.id(), one.code(), one.version(), PlaceRows.draft(one)))
+            .toList();
+  }
+
+  public List<ProductToType> products() {
+    return sql.selectFrom(PRODUCT)
+        .orderBy(PRODUCT.NAME, PRODUCT.SHADE, PRODUCT.ID)
+        .fetch(row -> new ProductToType(row.getId(), row.getVersion(), ProductRows.draft(row)));
+  }
+
+  /**
+   * @param withDiscarded whether what was thrown out is told too
+   */
+  public List<ItemToType> items(boolean withDiscarded) {
+    return sql.selectFrom(ITEM)
+        .where(withDiscarded ? DSL.noCondition() : ITEM.DISCARDED_ON.isNull())
+        .orderBy(ITEM.ID)
+        .fetch(
+            row ->
+                new ItemToType(
+                    row.getId(),
+                    row.getCode(),
+                    row.getVersion(),
+                    row.getProductId(),
+                    row.getPictureId(),
+                    row.getDiscardedOn(),
+                    row.getDiscardCause() == null
+                        ? null
+                        : Code.of(DiscardCause.class, row.getDiscardCause()),
+                    ItemRows.draft(row)));
+  }
+}

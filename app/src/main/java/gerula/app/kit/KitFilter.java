@@ -1,0 +1,51 @@
+package gerula.app.kit;
+
+import gerula.core.kit.Form;
+import gerula.core.kit.ProductClass;
+import gerula.core.kit.Section;
+import gerula.core.rule.Code;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Which part of the kit is asked for; what is null narrows nothing.
+ *
+ * @param q words to be found, in any order and nearly spelt
+ * @param mark only things on which this mark is not in order
+ * @param place only what lies in this place or in what lies in it
+ * @param until only what ends from today up to this day
+ * @param from position of the first thing of the part, from 0
+ */
+record KitFilter(
+    @Nullable @Size(max = 200) String q,
+    @Nullable Section section,
+    @Nullable ProductClass productClass,
+    @Nullable Form form,
+    @Nullable MarkName mark,
+    @Nullable UUID place,
+    @Nullable LocalDate until,
+    @Nullable Boolean favourite,
+    @Nullable UUID product,
+    @Nullable @Min(0) Integer from,
+    @Nullable @Min(1) @Max(200) Integer most) {
+
+  /** The four marks by name. */
+  enum MarkName implements Code {
+    PLACE,
+    DATE,
+    CLEAN,
+    AMOUNT
+  }
+
+  int fromOrFirst() {
+    return from == null ? 0 : from;
+  }
+
+  int mostOrUsual() {
+    return most == null ? 100 : most;
+  }
+}

@@ -1,0 +1,205 @@
+package gerula.app.kit;
+
+import static gerula.app.tables.Tables.ITEM;
+import static gerula.app.tables.Tables.PLACE;
+import static gerula.app.tables.Tables.PRODUCT;
+import static gerula.app.tables.Tables.STOCKTAKE;
+
+import gerula.app.kit.KitRecords.EndingDay;
+import gerula.app.kit.KitRecords.KitSummary;
+import gerula.core.kit.Cleanliness;
+import gerula.core.kit.Marks;
+import gerula.core.kit.ProductClass;
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Component;
+
+/** Lists and counts of the kit, as long as it may be. Everything here runs within a workspace. */
+@Component
+class KitLists {
+
+  private final DSLContext sql;
+  private final KitStore store;
+  private final PlaceStore places;
+  private final Finder finder;
+  private final Clock clock;
+
+  KitLists(DSLContext sql, KitStore store, PlaceStore places, Finder finder, Clock clock) {
+    this.sql = sql;
+    this.store = store;
+    this.places = places;
+    this.finder = finder;
+    this.clock = clock;
+  }
+
+  /** Part of a list and how long it is in all. */
+  record Part(int total, List<StoredItem> items) {}
+
+  Part part(KitFilter filter) {
+    if (filter.q() != null && !filter.q().isBlank()) {
+      return found(filter);
+    }
+    Condition condition = condition(filter);
+    int total =
+        sql.fetchCount(
+            sql.selectOne()
+                .from(ITEM)
+                .join(PRODUCT)
+                .on(PRODUCT.ID.eq(ITEM.PRODUCT_ID))
+                .where(condition));
+    List<UUID> ids =
+        sql.select(ITEM.ID)
+            .from(ITEM)
+            .join(PRODUCT)
+            .on(PRODUCT.ID.eq(ITEM.PRODUCT_ID))
+            .where(condition)
+            .orderBy(PRODUCT.NAME, PRODUCT.DEPTH, PRODUCT.SHADE, ITEM.ID)
+            .offset(filter.fromOrFirst())
+            .limit(filter.mostOrUsual())
+            .fetch(ITEM.ID);
+    return new Part(total, inThisOrder(ids));
+  }
+
+  /** Best matches first; among thousands of them nobody looks beyond the first few hundred. */
+  private Part found(KitFilter filter) {
+    List<UUID> best = finder.ids(filter.q(), Finder.MOST);
+    Set<UUID> narrowed =
+        sql.select(ITEM.ID)
+            .from(ITEM)
+            .join(PRODUCT)
+            .on(PRODUCT.ID.eq(ITEM.PRODUCT_ID))
+            .where(condition(filter).and(ITEM.ID.in(best)))
+            .fetchSet(ITEM.ID);
+    List<UUID> ids = best.stream().filter(narrowed::contains).toList();
+    return new Part(
+        ids.size(),
+        inThisOrder(ids.stream().skip(filter.fromOrFirst()).limit(filter.mostOrUsual()).toList()));
+  }
+
+  List<StoredItem> inThisOrder(List<UUID> ids) {
+    Map<UUID, StoredItem> byId =
+        store.itemsOf(ids).stream().collect(Collectors.toMap(StoredItem::id, Function.identity()));
+    return ids.stream().map(byId::get).filter(Objects::nonNull).toList();
+  }
+
+  private Condition condition(KitFilter filter) {
+    List<Condition> all = new ArrayList<>(List.of(ITEM.DISCARDED_ON.isNull()));
+    if (filter.section() != null) {
+      all.add(
+          PRODUCT.CLASS.in(
+              Arrays.stream(ProductClass.values())
+                  .filter(one -> one.section() == filter.section())
+                  .map(ProductClass::code)
+                  .toList()));
+    }
+    if (filter.productClass() != null) {
+      all.add(PRODUCT.CLASS.eq(filter.productClass().code()));
+    }
+    if (filter.form() != null) {
+      all.add(PRODUCT.FORM.eq(filter.form().code()));
+    }
+    if (filter.product() != null) {
+      all.add(ITEM.PRODUCT_ID.eq(filter.product()));
+    }
+    if (filter.place() != null) {
+      all.add(ITEM.NOW_PLACE_ID.in(places.tree().withAllInside(filter.place())));
+    }
+    if (filter.until() != null) {
+      all.add(ITEM.LAST_DAY.between(LocalDate.now(clock), filter.until()));
+    }
+    if (Boolean.TRUE.equals(filter.favourite())) {
+      all.add(ITEM.FAVOURITE.isTrue());
+    }
+    if (filter.mark() != null) {
+      all.add(standsUp(filter.mark()));
+    }
+    return DSL.and(all);
+  }
+
+  /** The same rules as the core's marks, told to the database so that it can count. */
+  private Condition standsUp(KitFilter.MarkName mark) {
+    LocalDate soon = LocalDate.now(clock).plusDays(Marks.SOON_DAYS);
+    return switch (mark) {
+      case PLACE -> astray();
+      case DATE -> ITEM.LAST_DAY.le(soon).or(ITEM.REPLACE_BY.lt(LocalDate.now(clock)));
+      case CLEAN -> ITEM.CLEANLINESS.ne(Cleanliness.CLEAN.code());
+      case AMOUNT -> low();
+    };
+  }
+
+  private static Condition astray() {
+    return ITEM.NOW_PLACE_ID.isNull().or(ITEM.NOW_PLACE_ID.isDistinctFrom(ITEM.HOME_PLACE_ID));
+  }
+
+  private static Condition low() {
+    return ITEM.AMOUNT_LEFT.le(
+        DSL.coalesce(ITEM.CONTAINER_SIZE, PRODUCT.CONTENT)
+            .times(BigDecimal.valueOf(Marks.LOW_SHARE)));
+  }
+
+  KitSummary summary() {
+    return sql.select(
+            DSL.count(),
+            DSL.count().filterWhere(astray()),
+            DSL.count().filterWhere(ITEM.LAST_DAY.lt(LocalDate.now(clock))),
+            DSL.count().filterWhere(low()),
+            DSL.count().filterWhere(ITEM.CLEANLINESS.ne(Cleanliness.CLEAN.code())))
+        .from(ITEM)
+        .join(PRODUCT)
+        .on(PRODUCT.ID.eq(ITEM.PRODUCT_ID))
+        .where(ITEM.DISCARDED_ON.isNull())
+        .fetchSingle(
+            row ->
+                new KitSummary(
+                    row.value1(), row.value2(), row.value3(), row.value4(), row.value5()));
+  }
+
+  /** How many things end on each day of the coming weeks. */
+  List<EndingDay> ending(int days) {
+    LocalDate today = LocalDate.now(clock);
+    return sql.select(ITEM.LAST_DAY, DSL.count())
+        .from(ITEM)
+        .where(ITEM.DISCARDED_ON.isNull())
+        .and(ITEM.LAST_DAY.between(today, today.plusDays(days)))
+        .groupBy(ITEM.LAST_DAY)
+        .orderBy(ITEM.LAST_DAY)
+        .fetch(row -> new EndingDay(row.value1(), row.value2()));
+  }
+
+  Map<UUID, Integer> thingsByPlace() {
+    return sql.select(ITEM.NOW_PLACE_ID, DSL.count())
+        .from(ITEM)
+        .where(ITEM.DISCARDED_ON.isNull())
+        .and(ITEM.NOW_PLACE_ID.isNotNull())
+        .groupBy(ITEM.NOW_PLACE_ID)
+        .fetchMap(ITEM.NOW_PLACE_ID, DSL.count());
+  }
+
+  /** Whether anything, discarded or not, lies in a place or belongs in it. */
+  boolean isInUse(UUID place) {
+    return sql.fetchExists(ITEM, ITEM.NOW_PLACE_ID.eq(place).or(ITEM.HOME_PLACE_ID.eq(place)))
+        || sql.fetchExists(PLACE, PLACE.PARENT_ID.eq(place).or(PLACE.HOME_ID.eq(place)));
+  }
+
+  Optional<UUID> openCount(UUID place) {
+    return sql.select(STOCKTAKE.ID)
+        .from(STOCKTAKE)
+        .where(STOCKTAKE.PLACE_ID.eq(place))
+        .and(STOCKTAKE.SETTLED_AT.isNull())
+        .fetchOptional(STOCKTAKE.ID);
+  }
+}

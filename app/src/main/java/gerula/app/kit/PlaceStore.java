@@ -1,0 +1,83 @@
+package gerula.app.kit;
+
+import static gerula.app.tables.Tables.PLACE;
+
+import gerula.app.tables.tables.records.PlaceRecord;
+import gerula.core.kit.PlaceTree;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Component;
+
+/** Places in the database. Everything here runs within a workspace. */
+@Component
+public class PlaceStore {
+
+  private final DSLContext sql;
+  private final Codes codes;
+
+  PlaceStore(DSLContext sql, Codes codes) {
+    this.sql = sql;
+    this.codes = codes;
+  }
+
+  /** All places in order of reach. */
+  public List<StoredPlace> places() {
+    return sql.selectFrom(PLACE).orderBy(PLACE.REACH, PLACE.NAME, PLACE.ID).fetch(PlaceRows::place);
+  }
+
+  /** All places as a tree. */
+  public PlaceTree tree() {
+    return new PlaceTree(places().stream().map(StoredPlace::place).toList());
+  }
+
+  public Optional<StoredPlace> place(UUID id) {
+    return sql.selectFrom(PLACE).where(PLACE.ID.eq(id)).fetchOptional(PlaceRows::place);
+  }
+
+  Optional<StoredPlace> withCode(String code) {
+    return sql.selectFrom(PLACE).where(PLACE.CODE.eq(code)).fetchOptional(PlaceRows::place);
+  }
+
+  /** The place that is this item, if it is one. */
+  Optional<StoredPlace> being(UUID item) {
+    return sql.selectFrom(PLACE).where(PLACE.ITEM_ID.eq(item)).fetchOptional(PlaceRows::place);
+  }
+
+  /** Holds back every other change of this place until the transaction ends. */
+  public void lock(UUID place) {
+    sql.selectOne().from(PLACE).where(PLACE.ID.eq(place)).forUpdate().fetch();
+  }
+
+  public void insert(UUID id, PlaceDraft draft) {
+    insert(id, codes.forPlace(), draft);
+  }
+
+  public void insert(UUID id, String code, PlaceDraft draft) {
+    PlaceRecord row = sql.newRecord(PLACE);
+    row.setId(id);
+    row.setCode(code);
+    PlaceRows.write(row, draft);
+    row.insert();
+  }
+
+  void update(UUID id, PlaceDraft draft) {
+    PlaceRecord row = new PlaceRecord();
+    PlaceRows.write(row, draft);
+    change(id, row);
+  }
+
+  /** Sets what the row has set, and its next version. */
+  void change(UUID id, PlaceRecord changed) {
+    sql.update(PLACE)
+        .set(changed)
+        .set(PLACE.VERSION, PLACE.VERSION.plus(1))
+        .where(PLACE.ID.eq(id))
+        .execute();
+  }
+
+  void remove(UUID id) {
+    sql.deleteFrom(PLACE).where(PLACE.ID.eq(id)).execute();
+  }
+}

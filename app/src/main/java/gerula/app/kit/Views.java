@@ -1,0 +1,30 @@
+package gerula.app.kit;
+
+import gerula.core.kit.PlaceTree;
+import gerula.core.rule.HouseRules;
+import java.time.Clock;
+import java.time.LocalDate;
+import org.springframework.stereotype.Component;
+
+/** Makes what the kit's addresses answer with, for the day and the places as they are now. */
+@Component
+public class Views {
+
+  private final PlaceStore places;
+  private final Clock clock;
+
+  Views(PlaceStore places, Clock clock) {
+    this.places = places;
+    this.clock = clock;
+  }
+
+  /** To be called within the workspace. */
+  public KitViews now() {
+    return with(places.tree());
+  }
+
+  /** The same with places that have been read already. */
+  public KitViews with(PlaceTree tree) {
+    return new KitViews(tree, LocalDate.now(clock), HouseRules.USUAL);
+  }
+}

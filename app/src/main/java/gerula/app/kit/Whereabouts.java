@@ -1,0 +1,337 @@
+package gerula.app.kit;
+
+import gerula.app.ledger.Act;
+import gerula.app.ledger.Ledger;
+import gerula.app.ledger.ThingKind;
+import gerula.app.platform.errors.Faults;
+import gerula.app.platform.errors.Refused;
+import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.Workspaces;
+import gerula.app.tables.tables.records.ItemRecord;
+import gerula.app.tables.tables.records.PlaceRecord;
+import gerula.core.kit.Item;
+import gerula.core.kit.Level;
+import gerula.core.kit.Place;
+import gerula.core.kit.PlaceKind;
+import gerula.core.quantity.Quantity;
+import gerula.core.quantity.Unit;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Moving things, lending them, bringing them home, and saying how much is left of them. */
+@Component
+class Whereabouts {
+
+  private final Kit kit;
+  private final KitStore store;
+  private final PlaceStore places;
+  private final Ledger ledger;
+  private final Workspaces workspaces;
+
+  Whereabouts(Kit kit, KitStore store, PlaceStore places, Ledger ledger, Workspaces workspaces) {
+    this.kit = kit;
+    this.store = store;
+    this.places = places;
+    this.ledger = ledger;
+    this.workspaces = workspaces;
+  }
+
+  /**
+   * @param to null when it was looked for and not found
+   */
+  void move(SignedIn who, UUID actId, List<UUID> ids, @Nullable UUID to) {
+    ledger.perform(
+        who,
+        actId,
+        to == null ? "missed" : "moved",
+        Map.of(),
+        act -> {
+          requirePlace(to);
+          ids.stream().distinct().sorted().forEach(id -> moveOne(act, kit.inKit(id), to, null));
+        });
+  }
+
+  /** Lends things to somebody; the place bears her name and is made when it is the first time. */
+  void lend(
+      SignedIn who,
+      UUID actId,
+      List<UUID> ids,
+      UUID newPlace,
+      String person,
+      @Nullable LocalDate askBackOn) {
+    ledger.perform(
+        who,
+        actId,
+        "lent",
+        Map.of("to", person.strip()),
+        act -> {
+          UUID to = placeOf(act, person.strip(), newPlace);
+          ids.stream()
+              .distinct()
+              .sorted()
+              .forEach(id -> moveOne(act, kit.inKit(id), to, askBackOn));
+        });
+  }
+
+  private UUID placeOf(Act act, String person, UUID newPlace) {
+    return places.places().stream()
+        .filter(place -> place.place().kind() == PlaceKind.LENT)
+        .filter(place -> place.place().name().equalsIgnoreCase(person))
+        .findFirst()
+        .map(StoredPlace::id)
+        .orElseGet(
+            () -> {
+              act.touch(
+                  ThingKind.PLACE_THING,
+                  newPlace,
+                  () -> places.insert(newPlace, PlaceDraft.lentTo(person)));
+              return newPlace;
+            });
+  }
+
+  /**
+   * Everything that is not where it belongs, in the order in which one walks: first by where it
+   * lies, then by where it goes.
+   */
+  record Strays(List<UUID> items, List<UUID> places) {}
+
+  Strays strays(SignedIn who) {
+    return workspaces.in(
+        who.workspace(),
+        () -> {
+          PlaceTree tree = places.tree();
+          List<Place> walk = tree.inWalkingOrder();
+          Map<UUID, Integer> order = new HashMap<>();
+          walk.forEach(place -> order.put(place.id(), order.size()));
+          Comparator<Item> asOneWalks =
+              Comparator.<Item>comparingInt(item -> order.getOrDefault(item.now(), -1))
+                  .thenComparingInt(item -> order.getOrDefault(item.home(), -1))
+                  .thenComparing(Item.BY_ID);
+          Map<Boolean, List<UUID>> astray =
+              store.astray().stream()
+                  .map(StoredItem::item)
+                  .sorted(asOneWalks)
+                  .collect(
+                      Collectors.partitioningBy(
+                          item -> tree.isElsewhere(item.now()),
+                          Collectors.mapping(Item::id, Collectors.toList())));
+          return new Strays(
+              astray.get(false),
+              astray.get(true),
+              walk.stream().filter(Whereabouts::isAstray).map(Place::id).toList());
+        });
+  }
+
+  private static boolean isAstray(Place place) {
+    return place.home() != null && !place.home().equals(place.parent());
+  }
+
+  /**
+   * Puts things and portable places back where they belong.
+   *
+   * @throws Refused when one of them has no home
+   */
+  void bringHome(SignedIn who, UUID actId, List<UUID> items, List<UUID> placeIds) {
+    ledger.perform(
+        who,
+        actId,
+        "brought-home",
+        Map.of(),
+        act -> {
+          placeIds.stream().distinct().sorted().forEach(id -> bringPlaceHome(act, id));
+          for (UUID id : items.stream().distinct().sorted().toList()) {
+            StoredItem item = kit.inKit(id);
+            UUID home = item.item().home();
+            if (home == null) {
+              throw Refused.notNow(
+                  "no-home",
+                  item.item().product().name()
+                      + " has no home yet. Give it one on its sheet, then bring it home.");
+            }
+            moveOne(act, item, home, null);
+          }
+        });
+  }
+
+  private void bringPlaceHome(Act act, UUID id) {
+    places.lock(id);
+    StoredPlace place = places.place(id).orElseThrow(() -> Refused.notThere("place", id));
+    if (place.place().home() == null) {
+      throw Refused.notNow(
+          "no-home",
+          place.place().name() + " belongs nowhere in particular. Say where, then bring it home.");
+    }
+    movePlace(act, place, place.place().home());
+  }
+
+  /** Moves a place with all it holds. */
+  void movePlace(SignedIn who, UUID actId, UUID id, @Nullable UUID to) {
+    ledger.perform(
+        who,
+        actId,
+        "moved",
+        Map.of(),
+        act -> {
+          places.lock(id);
+          StoredPlace place = places.place(id).orElseThrow(() -> Refused.notThere("place", id));
+          requirePlace(to);
+          movePlace(act, place, to);
+        });
+  }
+
+  private void movePlace(Act act, StoredPlace place, @Nullable UUID to) {
+    refuseIntoItself(place.id(), to);
+    changeParent(act, place.id(), to);
+    UUID thing = place.place().thing();
+    if (thing != null) {
+      ItemRecord changed = new ItemRecord();
+      changed.setNowPlaceId(to);
+      kit.touch(act, kit.inKit(thing), changed);
+    }
+  }
+
+  /** A thing that is a place takes all it holds along. */
+  private void moveOne(Act act, StoredItem item, @Nullable UUID to, @Nullable LocalDate askBackOn) {
+    Optional<StoredPlace> itself = places.being(item.id());
+    itself.ifPresent(
+        place -> {
+          refuseIntoItself(place.id(), to);
+          changeParent(act, place.id(), to);
+        });
+    ItemRecord changed = new ItemRecord();
+    changed.setNowPlaceId(to);
+    changed.setAskBackOn(askBackOn);
+    kit.touch(act, item, changed);
+  }
+
+  private void changeParent(Act act, UUID place, @Nullable UUID to) {
+    PlaceRecord changed = new PlaceRecord();
+    changed.setParentId(to);
+    act.touch(ThingKind.PLACE_THING, place, () -> places.change(place, changed));
+  }
+
+  private void refuseIntoItself(UUID place, @Nullable UUID to) {
+    if (to != null && places.tree().withAllInside(place).contains(to)) {
+      throw Refused.notNow(
+          "into-itself", "A place cannot lie in itself or in what lies in it. Choose another.");
+    }
+  }
+
+  private void requirePlace(@Nullable UUID to) {
+    if (to != null && places.place(to).isEmpty()) {
+      throw Refused.notThere("place", to);
+    }
+  }
+
+  /**
+   * Takes some pieces of counted stock to another place: onto the same stock there, or as a new
+   * one.
+   *
+   * @param newItem id the new stock gets when there is none yet
+   */
+  void part(SignedIn who, UUID actId, UUID id, UUID newItem, UUID to, long pieces) {
+    ledger.perform(
+        who,
+        actId,
+        "parted",
+        Map.of("pieces", pieces),
+        act -> {
+          requirePlace(to);
+          StoredItem from = kit.inKit(id);
+          Quantity some = Quantity.pieces(pieces);
+          refuseUnlessParts(from, some);
+          changeLeft(act, from, from.item().left().minus(some));
+          store.itemsOfProduct(from.item().product().id()).stream()
+              .filter(other -> isSameStock(from, other) && to.equals(other.item().now()))
+              .findFirst()
+              .ifPresentOrElse(
+                  there -> {
+                    StoredItem locked = kit.inKit(there.id());
+                    changeLeft(act, locked, locked.item().left().plus(some));
+                  },
+                  () -> addPart(act, from, newItem, to, some));
+        });
+  }
+
+  private void addPart(Act act, StoredItem from, UUID newItem, UUID to, Quantity some) {
+    ItemDraft draft = ItemRows.draft(store.row(from.id())).partAt(to, some.amount());
+    UUID product = from.item().product().id();
+    act.touch(ThingKind.ITEM_THING, newItem, () -> store.insert(newItem, product, draft));
+  }
+
+  private static void refuseUnlessParts(StoredItem from, Quantity some) {
+    if (from.item().left().unit() != Unit.PIECE) {
+      throw Refused.notNow(
+          "not-counted",
+          "Only counted stock is parted piece by piece. Move the whole thing, or decant it.");
+    }
+    if (some.isNone() || some.compareTo(from.item().left()) > 0) {
+      throw Refused.notNow(
+          "too-many",
+          "There are "
+              + from.item().left().amount()
+              + " pieces here. Take 1 to "
+              + from.item().left().amount()
+              + " of them.");
+    }
+  }
+
+  private static boolean isSameStock(StoredItem one, StoredItem other) {
+    return !one.id().equals(other.id())
+        && one.item().dates().equals(other.item().dates())
+        && one.item().forWhom().equals(other.item().forWhom())
+        && one.item().vessel().equals(other.item().vessel())
+        && one.details().batch().equals(other.details().batch());
+  }
+
+  /** Says how much is left, as a level or exactly. */
+  void measure(
+      SignedIn who, UUID actId, UUID id, @Nullable Level level, @Nullable BigDecimal left) {
+    ledger.perform(
+        who,
+        actId,
+        "measured",
+        Map.of(),
+        act -> {
+          StoredItem item = kit.inKit(id);
+          changeLeft(act, item, left(item, level, left));
+        });
+  }
+
+  private static Quantity left(
+      StoredItem item, @Nullable Level level, @Nullable BigDecimal exactly) {
+    Faults faults = new Faults();
+    faults.unless(
+        (level == null) != (exactly == null),
+        "left",
+        "rule",
+        "Say either a level or exactly how much is left.");
+    faults.refuseIfAny();
+    Quantity size = item.item().size();
+    Quantity left =
+        level != null
+            ? level.of(size)
+            : faults.build("left", () -> Quantity.of(exactly, size.unit())).orElse(size);
+    faults.unless(
+        size.unit() == Unit.PIECE || left.compareTo(size) <= 0,
+        "left",
+        "more-than-full",
+        "It holds " + size.amount() + " " + size.unit().code() + " when full.");
+    faults.refuseIfAny();
+    return left;
+  }
+
+  private void changeLeft(Act act, StoredItem item, Quantity left) {
+    ItemRecord changed = new ItemRecord();
+    changed.setAmountLeft(left.amount());
+    kit.touch(act, item, changed);
+  }
+}

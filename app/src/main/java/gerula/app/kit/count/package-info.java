@@ -1,0 +1,5 @@
+/** Counting places. */
+@NullMarked
+package gerula.app.kit.count;
+
+import org.jspecify.annotations.NullMarked;

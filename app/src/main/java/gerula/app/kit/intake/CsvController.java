@@ -1,0 +1,188 @@
+package gerula.app.kit.intake;
+
+import gerula.app.kit.ProductDraft;
+import gerula.app.platform.errors.Faults;
+import gerula.app.platform.errors.FieldFault;
+import gerula.app.platform.web.ProgressLines;
+import gerula.app.platform.workspace.SignedIn;
+import gerula.core.kit.Form;
+import gerula.core.kit.ProductClass;
+import gerula.core.kit.intake.DateOrder;
+import gerula.core.kit.intake.KitColumn;
+import gerula.core.quantity.Unit;
+import gerula.core.rule.Code;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A kit as CSV over HTTP: docs/formats/kit-csv.md. The file itself is the body. */
+@RestController
+class CsvController {
+
+  private static final int SHOWN = 8;
+  private static final int MOST_TOLD = 200;
+
+  private final Intake intake;
+  private final KitCsv csv;
+  private final ProgressLines lines;
+
+  CsvController(Intake intake, KitCsv csv, ProgressLines lines) {
+    this.intake = intake;
+    this.csv = csv;
+    this.lines = lines;
+  }
+
+  /** A column of the file and what it was taken for; null when it is passed over. */
+  record ColumnTold(String header, @Nullable KitColumn column) {}
+
+  /** A row as it will be added. */
+  record RowTold(
+      int line,
+      String maker,
+      String name,
+      String shade,
+      @Nullable String colour,
+      ProductClass productClass,
+      Form form,
+      BigDecimal content,
+      Unit unit,
+      BigDecimal left,
+      String now,
+      int count,
+      List<KitColumn> guessed) {}
+
+  /** A row that cannot be read, and why. */
+  record BadRow(int line, List<FieldFault> faults) {}
+
+  /**
+   * What would be added.
+   *
+   * @param rows the first few
+   * @param things how many in all
+   * @param newPlaces paths of places that would be made
+   * @param bad rows that hold the whole table back, at most 200 of them
+   * @param badCount how many there are in all
+   */
+  record CsvPreview(
+      String charset,
+      String separator,
+      DateOrder dates,
+      List<ColumnTold> columns,
+      List<RowTold> rows,
+      int things,
+      List<String> newPlaces,
+      List<BadRow> bad,
+      int badCount) {}
+
+  /** How many things were added; 0 when this act was done before. */
+  record CsvRead(int added) {}
+
+  /** Reads the file and changes nothing. */
+  @PostMapping(path = "/api/kit/csv/preview", consumes = "text/csv")
+  CsvPreview preview(
+      @AuthenticationPrincipal SignedIn who,
+      @RequestParam @Nullable String columns,
+      @RequestParam @Nullable String dates,
+      HttpServletRequest request)
+      throws IOException {
+    Reading reading = intake.look(who, body(request), columns(columns), order(dates));
+    return new CsvPreview(
+        reading.table().charset().name(),
+        String.valueOf(reading.table().separator()),
+        reading.order(),
+        IntStream.range(0, reading.header().size())
+            .mapToObj(i -> new ColumnTold(reading.header().get(i), reading.columns().get(i)))
+            .toList(),
+        reading.rows().stream().limit(SHOWN).map(CsvController::told).toList(),
+        reading.rows().stream().mapToInt(KitReader.Read::count).sum(),
+        reading.places().made().stream().map(PlacePaths.NewPlace::path).toList(),
+        reading.bad().stream()
+            .limit(MOST_TOLD)
+            .map(bad -> new BadRow(bad.line(), bad.faults()))
+            .toList(),
+        reading.bad().size());
+  }
+
+  private static RowTold told(KitReader.Read row) {
+    ProductDraft product = row.product();
+    return new RowTold(
+        row.line(),
+        product.maker(),
+        product.name(),
+        product.shade(),
+        product.colour(),
+        product.productClass(),
+        product.form(),
+        product.content(),
+        product.unit(),
+        row.item().left(),
+        row.now(),
+        row.count(),
+        List.copyOf(row.guessed()));
+  }
+
+  /** Adds all rows or none. With "Accept: application/x-ndjson" it tells how far it is. */
+  @PostMapping(path = "/api/kit/csv", consumes = "text/csv")
+  void read(
+      @AuthenticationPrincipal SignedIn who,
+      @RequestParam UUID actId,
+      @RequestParam @Nullable String columns,
+      @RequestParam @Nullable String dates,
+      HttpServletRequest request,
+      HttpServletResponse response)
+      throws IOException {
+    byte[] file = body(request);
+    List<@Nullable KitColumn> chosen = columns(columns);
+    DateOrder order = order(dates);
+    lines.answer(
+        response, progress -> new CsvRead(intake.read(who, actId, file, chosen, order, progress)));
+  }
+
+  @GetMapping(path = "/api/kit/csv", produces = "text/csv")
+  void write(@AuthenticationPrincipal SignedIn who, HttpServletResponse response)
+      throws IOException {
+    response.setContentType("text/csv;charset=UTF-8");
+    response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"gerula-kit.csv\"");
+    csv.write(who, response.getWriter());
+  }
+
+  private static byte[] body(HttpServletRequest request) throws IOException {
+    return request.getInputStream().readAllBytes();
+  }
+
+  /** Codes of columns parted by commas, empty where a column is passed over. */
+  private static @Nullable List<@Nullable KitColumn> columns(@Nullable String told) {
+    if (told == null) {
+      return null;
+    }
+    List<@Nullable KitColumn> columns = new ArrayList<>();
+    for (String code : told.split(",", -1)) {
+      columns.add(code.isEmpty() ? null : word(KitColumn.class, code, "columns"));
+    }
+    return columns;
+  }
+
+  private static @Nullable DateOrder order(@Nullable String told) {
+    return told == null || told.isEmpty() ? null : word(DateOrder.class, told, "dates");
+  }
+
+  private static <E extends Enum<E> & Code> E word(Class<E> list, String code, String path) {
+    Faults faults = new Faults();
+    Optional<E> word = faults.build(path, () -> Code.of(list, code));
+    faults.refuseIfAny();
+    return word.orElseThrow();
+  }
+}

@@ -1,0 +1,147 @@
+package gerula.app.kit.intake;
+
+import gerula.app.kit.ItemDraft;
+import gerula.app.kit.KitStore;
+import gerula.app.kit.PlaceDraft;
+import gerula.app.kit.PlaceStore;
+import gerula.app.kit.ProductDraft;
+import gerula.app.ledger.Act;
+import gerula.app.ledger.Ledger;
+import gerula.app.ledger.ThingKind;
+import gerula.app.platform.errors.Faults;
+import gerula.app.platform.errors.FieldFault;
+import gerula.app.platform.errors.Refused;
+import gerula.app.platform.web.Progress;
+import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.Workspaces;
+import gerula.core.kit.intake.DateOrder;
+import gerula.core.kit.intake.KitColumn;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Reads a kit from a table: looked at first, then all of it or nothing. */
+@Component
+class Intake {
+
+  private static final int AT_ONCE = 1000;
+
+  private final KitStore kit;
+  private final PlaceStore places;
+  private final Ledger ledger;
+  private final Workspaces workspaces;
+  private final KnownCodes known;
+  private final Clock clock;
+
+  Intake(
+      KitStore kit,
+      PlaceStore places,
+      Ledger ledger,
+      Workspaces workspaces,
+      KnownCodes known,
+      Clock clock) {
+    this.kit = kit;
+    this.places = places;
+    this.ledger = ledger;
+    this.workspaces = workspaces;
+    this.known = known;
+    this.clock = clock;
+  }
+
+  Reading look(
+      SignedIn who,
+      byte[] file,
+      @Nullable List<@Nullable KitColumn> columns,
+      @Nullable DateOrder order) {
+    return workspaces.in(who.workspace(), () -> reading(file, columns, order));
+  }
+
+  private Reading reading(
+      byte[] file, @Nullable List<@Nullable KitColumn> columns, @Nullable DateOrder order) {
+    Set<String> codes = known.all();
+    return Reading.of(file, columns, order, places.tree(), codes::contains, LocalDate.now(clock));
+  }
+
+  /**
+   * Adds everything in the table.
+   *
+   * @param progress told how many things are in, and of how many; it may throw to stop
+   * @return how many things were added; 0 when the same act was done before
+   * @throws Refused with every bad row, when there is one: then nothing is added
+   */
+  int read(
+      SignedIn who,
+      UUID actId,
+      byte[] file,
+      @Nullable List<@Nullable KitColumn> columns,
+      @Nullable DateOrder order,
+      Progress progress) {
+    int[] added = {0};
+    ledger.perform(
+        who,
+        actId,
+        "imported",
+        Map.of(),
+        act -> {
+          Reading reading = reading(file, columns, order);
+          refuseBad(reading);
+          added[0] = insert(act, reading, progress);
+        });
+    return added[0];
+  }
+
+  private static void refuseBad(Reading reading) {
+    List<FieldFault> faults =
+        reading.bad().stream()
+            .flatMap(
+                row ->
+                    row.faults().stream().map(fault -> fault.within("line " + row.line() + ", ")))
+            .toList();
+    if (!faults.isEmpty()) {
+      throw Refused.faulty(faults);
+    }
+    new Faults()
+        .unless(!reading.rows().isEmpty(), "", "not-a-table", "The table has no rows to read.")
+        .refuseIfAny();
+  }
+
+  private int insert(Act act, Reading reading, Progress progress) {
+    for (PlacePaths.NewPlace one : reading.places().made()) {
+      PlaceDraft draft = PlaceDraft.named(one.name(), one.parent());
+      act.touch(ThingKind.PLACE_THING, one.id(), () -> places.insert(one.id(), draft));
+    }
+    Map<ProductDraft, UUID> products = new LinkedHashMap<>();
+    List<KitStore.NewItem> items = new ArrayList<>();
+    for (KitReader.Read row : reading.rows()) {
+      UUID product = products.computeIfAbsent(row.product(), _ -> UUID.randomUUID());
+      ItemDraft item =
+          row.item().placed(reading.places().find(row.home()), reading.places().find(row.now()));
+      for (int i = 0; i < row.count(); i++) {
+        items.add(new KitStore.NewItem(UUID.randomUUID(), row.code(), product, item));
+      }
+    }
+    insertProducts(act, products);
+    for (int from = 0; from < items.size(); from += AT_ONCE) {
+      List<KitStore.NewItem> some = items.subList(from, Math.min(from + AT_ONCE, items.size()));
+      act.create(
+          ThingKind.ITEM_THING,
+          some.stream().map(KitStore.NewItem::id).toList(),
+          () -> kit.insertItems(some));
+      progress.at(from + some.size(), items.size());
+    }
+    return items.size();
+  }
+
+  private void insertProducts(Act act, Map<ProductDraft, UUID> products) {
+    Map<UUID, ProductDraft> byId = new LinkedHashMap<>();
+    products.forEach((draft, id) -> byId.put(id, draft));
+    act.create(ThingKind.PRODUCT_THING, List.copyOf(byId.keySet()), () -> kit.insertProducts(byId));
+  }
+}

@@ -1,0 +1,302 @@
+package gerula.app.kit.intake;
+
+import gerula.app.kit.ItemDraft;
+import gerula.app.kit.ProductDraft;
+import gerula.app.platform.errors.Faults;
+import gerula.app.platform.errors.FieldFault;
+import gerula.core.kit.Cleanliness;
+import gerula.core.kit.Container;
+import gerula.core.kit.Coverage;
+import gerula.core.kit.Finish;
+import gerula.core.kit.Form;
+import gerula.core.kit.Outline;
+import gerula.core.kit.ProductClass;
+import gerula.core.kit.Trait;
+import gerula.core.kit.intake.DateOrder;
+import gerula.core.kit.intake.KitColumn;
+import gerula.core.kit.intake.TradeWords;
+import gerula.core.kit.intake.Written;
+import gerula.core.quantity.Quantity;
+import gerula.core.quantity.Unit;
+import java.math.BigDecimal;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** Makes drafts of the rows of a table, guessing what a row leaves out from what it says. */
+final class KitReader {
+
+  /** More than this of one thing in one row is a slip of the keys. */
+  private static final int MOST_OF_ONE = 200;
+
+  private final Map<KitColumn, Integer> columns;
+  private final DateOrder order;
+
+  KitReader(Map<KitColumn, Integer> columns, DateOrder order) {
+    this.columns = columns;
+    this.order = order;
+  }
+
+  /**
+   * A row made out.
+   *
+   * @param home path of its home as written, empty when none is said
+   * @param now path of where it lies as written, empty when none is said
+   * @param count how many such things there are
+   * @param guessed what the row did not say
+   */
+  record Read(
+      int line,
+      @Nullable String code,
+      ProductDraft product,
+      ItemDraft item,
+      String home,
+      String now,
+      int count,
+      Set<KitColumn> guessed) {}
+
+  /** A row that cannot be read, with every reason. */
+  record Bad(int line, List<FieldFault> faults) {}
+
+  /** Either. */
+  record Result(@Nullable Read read, @Nullable Bad bad) {}
+
+  Result read(CsvTable.Row row) {
+    Faults faults = new Faults();
+    Cells cells = new Cells(row, columns, order, faults);
+    Set<KitColumn> guessed = EnumSet.noneOf(KitColumn.class);
+    cells.fault(KitColumn.NAME, cells.has(KitColumn.NAME), "A row needs a name. Write what it is.");
+    ProductDraft product = product(cells, guessed);
+    int count = things(cells, product);
+    ItemDraft item = item(cells, product, guessed);
+    if (!faults.found().isEmpty()) {
+      return new Result(null, new Bad(row.line(), faults.found()));
+    }
+    String now = cells.has(KitColumn.NOW) ? cells.text(KitColumn.NOW) : "";
+    String home = cells.has(KitColumn.HOME) ? cells.text(KitColumn.HOME) : now;
+    boolean saysWhere = columns.containsKey(KitColumn.NOW);
+    return new Result(
+        new Read(
+            row.line(), code(cells), product, item, home, saysWhere ? now : home, count, guessed),
+        null);
+  }
+
+  private static @Nullable String code(Cells cells) {
+    return cells.has(KitColumn.CODE)
+        ? cells.text(KitColumn.CODE).replaceAll("[\\s-]", "").toUpperCase(Locale.ROOT)
+        : null;
+  }
+
+  private ProductDraft product(Cells cells, Set<KitColumn> guessed) {
+    TradeWords.Guess guess = guess(cells, guessed);
+    Form form =
+        cells.read(
+            KitColumn.FORM, TradeWords::formOf, "a form, like cream, pressed powder or mascara");
+    if (form == null) {
+      form = guess.form();
+      guessed.add(KitColumn.FORM);
+    }
+    Quantity size = size(cells, guess, guessed);
+    String colour = cells.text(KitColumn.COLOUR);
+    boolean isHex = colour.matches("#?[0-9a-fA-F]{6}");
+    // Many tables call the shade colour.
+    String shade = cells.has(KitColumn.SHADE) || isHex ? cells.text(KitColumn.SHADE) : colour;
+    return new ProductDraft(
+        cells.text(KitColumn.MAKER),
+        cells.text(KitColumn.NAME),
+        shade,
+        isHex ? (colour.startsWith("#") ? colour : "#" + colour) : null,
+        guess.productClass(),
+        form,
+        size.amount(),
+        size.unit(),
+        toDouble(cells.number(KitColumn.DEPTH)),
+        traits(cells),
+        Written.list(cells.text(KitColumn.CONTAINS)),
+        monthsAfterOpening(cells),
+        measures(
+            cells,
+            KitColumn.PACK_OUTLINE,
+            KitColumn.PACK_WIDTH_MM,
+            KitColumn.PACK_DEPTH_MM,
+            KitColumn.PACK_HEIGHT_MM,
+            KitColumn.PACK_MASS_G),
+        cells.word(KitColumn.FINISH, Finish.class),
+        cells.word(KitColumn.COVERAGE, Coverage.class),
+        cells.whole(KitColumn.SPF),
+        cells.number(KitColumn.WATT_HOURS),
+        cells.textOrNull(KitColumn.PACK_CODE));
+  }
+
+  private static TradeWords.Guess guess(Cells cells, Set<KitColumn> guessed) {
+    Optional<TradeWords.Guess> told = TradeWords.classOf(cells.text(KitColumn.CLASS));
+    if (told.isPresent()) {
+      return told.get();
+    }
+    guessed.add(KitColumn.CLASS);
+    return TradeWords.classOf(cells.text(KitColumn.NAME))
+        .orElseGet(() -> TradeWords.guess(ProductClass.OTHER));
+  }
+
+  private static Quantity size(Cells cells, TradeWords.Guess guess, Set<KitColumn> guessed) {
+    Written.Amount told =
+        cells.read(KitColumn.SIZE, Written::amount, "an amount, like 30 ml, 3.5 g or 50 pieces");
+    Unit unit = cells.read(KitColumn.UNIT, Written::unit, "a unit: ml, g or piece");
+    if (told == null) {
+      guessed.add(KitColumn.SIZE);
+      return guess.usual();
+    }
+    Unit meant = unit != null ? unit : told.unit().orElse(guess.usual().unit());
+    Faults faults = new Faults();
+    Optional<Quantity> size =
+        told.number().signum() > 0
+            ? faults.build("size", () -> Quantity.of(told.number(), meant))
+            : Optional.empty();
+    cells.fault(
+        KitColumn.SIZE, size.isPresent(), "A pack holds more than nothing, to a thousandth.");
+    return size.orElse(guess.usual());
+  }
+
+  private static Set<Trait> traits(Cells cells) {
+    Set<Trait> traits = EnumSet.noneOf(Trait.class);
+    for (String word : Written.list(cells.text(KitColumn.TRAITS))) {
+      Optional<Trait> trait = TradeWords.word(Trait.class, word);
+      trait.ifPresent(traits::add);
+      cells.fault(KitColumn.TRAITS, trait.isPresent(), "There is no trait \"" + word + "\".");
+    }
+    return traits;
+  }
+
+  /** Often written with the M of the open-jar sign. */
+  private static @Nullable Integer monthsAfterOpening(Cells cells) {
+    BigDecimal months =
+        cells.read(
+            KitColumn.MONTHS_AFTER_OPENING,
+            text -> Written.number(text.replaceAll("(?i)\\s*(m|months?)$", "")),
+            "months, like 12 or 12M");
+    return months == null ? null : months.intValue();
+  }
+
+  private static ProductDraft.@Nullable MeasuresDraft measures(
+      Cells cells,
+      KitColumn outlineColumn,
+      KitColumn widthColumn,
+      KitColumn depthColumn,
+      KitColumn heightColumn,
+      KitColumn massColumn) {
+    Outline outline = cells.word(outlineColumn, Outline.class);
+    Integer width = cells.whole(widthColumn);
+    Integer depth = cells.whole(depthColumn);
+    Integer height = cells.whole(heightColumn);
+    Integer mass = cells.whole(massColumn);
+    boolean isWhole =
+        outline != null && width != null && depth != null && height != null && mass != null;
+    // Half a set of measures is worth less than an estimate of all of them.
+    return isWhole ? new ProductDraft.MeasuresDraft(outline, width, depth, height, mass) : null;
+  }
+
+  private static ItemDraft item(Cells cells, ProductDraft product, Set<KitColumn> guessed) {
+    ItemDraft.DecantDraft decant = decant(cells);
+    BigDecimal size = decant == null ? product.content() : decant.size();
+    Cleanliness cleanliness = cells.word(KitColumn.CLEANLINESS, Cleanliness.class);
+    return new ItemDraft(
+        cells.date(KitColumn.MADE),
+        cells.date(KitColumn.BOUGHT),
+        cells.date(KitColumn.OPENED),
+        cells.date(KitColumn.EXPIRY),
+        left(cells, product, size, guessed),
+        null,
+        null,
+        cleanliness == null ? Cleanliness.CLEAN : cleanliness,
+        cells.flag(KitColumn.PERSONAL),
+        cells.text(KitColumn.NOTE),
+        cells.text(KitColumn.BATCH),
+        price(cells),
+        currency(cells),
+        cells.textOrNull(KitColumn.ONLY_FOR),
+        cells.flag(KitColumn.FAVOURITE),
+        cells.flag(KitColumn.RARE),
+        cells.text(KitColumn.BRUSH_SET),
+        decant,
+        cells.date(KitColumn.ASK_BACK));
+  }
+
+  private static ItemDraft.@Nullable DecantDraft decant(Cells cells) {
+    Container container = cells.word(KitColumn.CONTAINER, Container.class);
+    BigDecimal size = cells.number(KitColumn.CONTAINER_SIZE);
+    cells.fault(
+        KitColumn.CONTAINER_SIZE,
+        (container == null) == (size == null),
+        "A container is told with its size: write both or neither.");
+    return container == null || size == null
+        ? null
+        : new ItemDraft.DecantDraft(
+            container,
+            size,
+            measures(
+                cells,
+                KitColumn.CONTAINER_OUTLINE,
+                KitColumn.CONTAINER_WIDTH_MM,
+                KitColumn.CONTAINER_DEPTH_MM,
+                KitColumn.CONTAINER_HEIGHT_MM,
+                KitColumn.CONTAINER_MASS_G));
+  }
+
+  private static BigDecimal left(
+      Cells cells, ProductDraft product, BigDecimal size, Set<KitColumn> guessed) {
+    Optional<BigDecimal> share = Written.share(cells.text(KitColumn.LEFT));
+    if (share.isPresent()) {
+      Quantity part = Quantity.of(size, product.unit()).times(share.get());
+      return part.amount();
+    }
+    Written.Amount told =
+        cells.read(KitColumn.LEFT, Written::amount, "what is left, like 12 ml, half or 3/4");
+    if (told != null) {
+      return told.number();
+    }
+    if (product.unit() == Unit.PIECE && cells.has(KitColumn.COUNT)) {
+      BigDecimal count = cells.number(KitColumn.COUNT);
+      return count == null ? size : count;
+    }
+    guessed.add(KitColumn.LEFT);
+    return size;
+  }
+
+  /** "2" lipsticks are two things; "200" wands are one box of them. */
+  private static int things(Cells cells, ProductDraft product) {
+    Integer count = product.unit() == Unit.PIECE ? null : cells.whole(KitColumn.COUNT);
+    cells.fault(
+        KitColumn.COUNT,
+        count == null || (count >= 1 && count <= MOST_OF_ONE),
+        "So many of one thing are not read from one row: write 1 to " + MOST_OF_ONE + ".");
+    return count == null ? 1 : Math.clamp(count, 1, MOST_OF_ONE);
+  }
+
+  private static @Nullable BigDecimal price(Cells cells) {
+    return cells.read(
+        KitColumn.PRICE,
+        text -> Written.number(text.replaceAll("[^0-9.,' -]", "")),
+        "a price, like 14.90");
+  }
+
+  /** A price without a currency is told in the one most kits are kept in. */
+  private static @Nullable String currency(Cells cells) {
+    if (!cells.has(KitColumn.PRICE)) {
+      return null;
+    }
+    String told = cells.text(KitColumn.CURRENCY).toUpperCase(Locale.ROOT);
+    if (!told.isEmpty()) {
+      return told;
+    }
+    String price = cells.text(KitColumn.PRICE);
+    return price.contains("$") ? "USD" : price.contains("£") ? "GBP" : "EUR";
+  }
+
+  private static @Nullable Double toDouble(@Nullable BigDecimal number) {
+    return number == null ? null : number.doubleValue();
+  }
+}

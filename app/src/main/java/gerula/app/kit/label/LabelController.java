@@ -1,0 +1,52 @@
+package gerula.app.kit.label;
+
+import gerula.app.platform.workspace.SignedIn;
+import gerula.core.kit.label.LabelSheet;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Labels over HTTP. */
+@RestController
+class LabelController {
+
+  private final Labels labels;
+
+  LabelController(Labels labels) {
+    this.labels = labels;
+  }
+
+  /**
+   * @param items things that get a label, in this order; the same thing may stand there twice
+   * @param places after them
+   * @param skip used labels of the first sheet that stay empty, 0 for a fresh one
+   */
+  record PrintLabels(
+      @NotNull @Size(max = 2000, message = "At most 2000 labels are printed at once.")
+          List<@NotNull UUID> items,
+      @NotNull @Size(max = 500) List<@NotNull UUID> places,
+      @NotNull(message = "Say which sheet or tape.") LabelSheet sheet,
+      @Min(value = 0, message = "The first label is number 0.")
+          @Max(value = 188, message = "No sheet has more than 189 labels.")
+          int skip) {}
+
+  @PostMapping(path = "/api/labels", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> print(
+      @AuthenticationPrincipal SignedIn who, @Valid @RequestBody PrintLabels asked) {
+    byte[] pdf = labels.print(who, asked.items(), asked.places(), asked.sheet(), asked.skip());
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"gerula-labels.pdf\"")
+        .body(pdf);
+  }
+}

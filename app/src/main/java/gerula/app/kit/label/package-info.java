@@ -1,0 +1,5 @@
+/** Labels as PDF. */
+@NullMarked
+package gerula.app.kit.label;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,84 @@
+package gerula.app.kit.picture;
+
+import static gerula.app.tables.Tables.PICTURE;
+
+import gerula.app.kit.Kit;
+import gerula.app.ledger.Act;
+import gerula.app.ledger.Ledger;
+import gerula.app.platform.errors.Faults;
+import gerula.app.platform.errors.Refused;
+import gerula.app.platform.picture.Jpeg;
+import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.Workspaces;
+import gerula.app.tables.tables.records.ItemRecord;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** The one picture a thing has. */
+@Component
+class Pictures {
+
+  private final DSLContext sql;
+  private final Kit kit;
+  private final Ledger ledger;
+  private final Workspaces workspaces;
+
+  Pictures(DSLContext sql, Kit kit, Ledger ledger, Workspaces workspaces) {
+    this.sql = sql;
+    this.kit = kit;
+    this.ledger = ledger;
+    this.workspaces = workspaces;
+  }
+
+  /**
+   * @param id the picture gets; made by the caller
+   */
+  void put(SignedIn who, UUID actId, UUID item, UUID id, byte[] upload) {
+    Faults faults = new Faults();
+    Optional<Jpeg> jpeg = faults.build("picture", () -> Jpeg.ofUpload(upload));
+    faults.refuseIfAny();
+    ledger.perform(
+        who,
+        actId,
+        "pictured",
+        Map.of(),
+        act -> {
+          insert(id, jpeg.orElseThrow());
+          show(act, item, id);
+        });
+  }
+
+  void remove(SignedIn who, UUID actId, UUID item) {
+    ledger.perform(who, actId, "picture-removed", Map.of(), act -> show(act, item, null));
+  }
+
+  private void show(Act act, UUID item, @Nullable UUID picture) {
+    ItemRecord changed = new ItemRecord();
+    changed.setPictureId(picture);
+    kit.touch(act, kit.inKit(item), changed);
+  }
+
+  private void insert(UUID id, Jpeg jpeg) {
+    sql.insertInto(PICTURE)
+        .set(PICTURE.ID, id)
+        .set(PICTURE.JPEG, jpeg.bytes())
+        .set(PICTURE.WIDTH, jpeg.width())
+        .set(PICTURE.HEIGHT, jpeg.height())
+        .execute();
+  }
+
+  byte[] jpeg(SignedIn who, UUID id) {
+    return workspaces.in(
+        who.workspace(),
+        () ->
+            sql.select(PICTURE.JPEG)
+                .from(PICTURE)
+                .where(PICTURE.ID.eq(id))
+                .fetchOptional(PICTURE.JPEG)
+                .orElseThrow(() -> Refused.notThere("picture", id)));
+  }
+}

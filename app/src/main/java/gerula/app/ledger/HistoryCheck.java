@@ -1,0 +1,55 @@
+package gerula.app.ledger;
+
+import gerula.app.platform.errors.Faults;
+import org.jooq.DSLContext;
+import org.jooq.exception.DataAccessException;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Component;
+
+/** Holds states that came from outside against the tables they would be put back into. */
+@Component
+public class HistoryCheck {
+
+  private final DSLContext sql;
+
+  HistoryCheck(DSLContext sql) {
+    this.sql = sql;
+  }
+
+  /**
+   * Every state in the history must be one the tables could take back, of the thing it says it is:
+   * an undo puts it there. To be called within the workspace.
+   *
+   * @throws Refused when one is not
+   */
+  public void check() {
+    Faults faults = new Faults();
+    for (ThingKind kind : ThingKind.values()) {
+      faults.unless(
+          areOfTheirThings(kind),
+          "ledger",
+          "wrong-state",
+          "The ledger tells a state that the " + kind.code() + " it is told of cannot have.");
+      faults.refuseIfAny();
+    }
+  }
+
+  private boolean areOfTheirThings(ThingKind kind) {
+    try {
+      return sql.resultQuery(
+              """
+              select 1 from gerula.ledger_thing t
+              cross join lateral (values (t.before), (t.after)) as told (state)
+              cross join lateral jsonb_populate_record(null::{0}, told.state) as row_
+              where t.kind = {1} and told.state is not null
+                and row_.{2} is distinct from t.thing_id
+              limit 1
+              """,
+              kind.table(), DSL.val(kind.code()), DSL.name(kind.id().getName()))
+          .fetch()
+          .isEmpty();
+    } catch (DataAccessException | org.springframework.dao.DataAccessException impossibleState) {
+      return false;
+    }
+  }
+}

@@ -1,0 +1,43 @@
+package gerula.core.kit.opencase;
+
+import gerula.core.kit.Inside;
+import gerula.core.kit.Item;
+import gerula.core.kit.Measures;
+import gerula.core.kit.Place;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** How full a place is. */
+final class Filling {
+
+  private Filling() {}
+
+  /**
+   * By slots where it has slots, else by volume: outer volumes of the pieces against the inner
+   * volume of the place. 1 is full to the last corner, which loose things never reach.
+   *
+   * @return null for a place with compartments of its own, or one that was never measured
+   */
+  static @Nullable Double of(Place place, List<Tray> trays, List<Item> items) {
+    Inside inside = place.inside();
+    if (!trays.isEmpty()) {
+      return null;
+    }
+    if (inside.slots() != null) {
+      return (double) items.size() / inside.slots().count();
+    }
+    if (inside.widthMm() == null || inside.depthMm() == null || inside.heightMm() == null) {
+      return null;
+    }
+    double room = (double) inside.widthMm() * inside.depthMm() * inside.heightMm();
+    return items.stream().map(Item::measures).mapToDouble(Filling::volumeMm3).sum() / room;
+  }
+
+  private static double volumeMm3(Measures measures) {
+    double box = (double) measures.widthMm() * measures.depthMm() * measures.heightMm();
+    return switch (measures.outline()) {
+      case ROUND -> box * Math.PI / 4;
+      case LONG, FLAT -> box;
+    };
+  }
+}

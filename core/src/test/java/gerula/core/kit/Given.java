@@ -1,0 +1,242 @@
+package gerula.core.kit;
+
+import gerula.core.dates.PackDates;
+import gerula.core.quantity.Mass;
+import gerula.core.quantity.Quantity;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** Things and places for tests: ordinary ones, of which a test states only what it is about. */
+public final class Given {
+
+  private Given() {}
+
+  /** An ordinary sealed pack, clean, of 10 ml unless said otherwise. */
+  public static Thing thing(ProductClass productClass, Form form) {
+    return new Thing(productClass, form);
+  }
+
+  /** An ordinary place that stands alone, unmeasured. */
+  public static Where place(PlaceKind kind, String name) {
+    return new Where(kind, name);
+  }
+
+  /** What a thing is to be, then the thing. */
+  public static final class Thing {
+    private final ProductClass productClass;
+    private final Form form;
+    private UUID id = UUID.randomUUID();
+    private String name = "thing";
+    private String shade = "";
+    private Quantity content = Quantity.millilitres(10);
+    private @Nullable Quantity left;
+    private @Nullable Double depth;
+    private Set<Trait> traits = Set.of();
+    private Set<Sensitivity> contains = Set.of();
+    private @Nullable Measures measures;
+    private PackDates dates = PackDates.UNKNOWN;
+    private @Nullable UUID home;
+    private @Nullable UUID now;
+    private @Nullable LocalDate askBackOn;
+    private Cleanliness cleanliness = Cleanliness.CLEAN;
+    private ForWhom forWhom = ForWhom.EVERYBODY;
+    private Vessel vessel = Vessel.PACK;
+    private boolean isDiscarded;
+
+    private Thing(ProductClass productClass, Form form) {
+      this.productClass = productClass;
+      this.form = form;
+    }
+
+    public Thing id(UUID given) {
+      id = given;
+      return this;
+    }
+
+    public Thing called(String givenName, String givenShade) {
+      name = givenName;
+      shade = givenShade;
+      return this;
+    }
+
+    public Thing content(Quantity given) {
+      content = given;
+      return this;
+    }
+
+    public Thing left(Quantity given) {
+      left = given;
+      return this;
+    }
+
+    public Thing depth(@Nullable Double given) {
+      depth = given;
+      return this;
+    }
+
+    public Thing traits(Set<Trait> given) {
+      traits = given;
+      return this;
+    }
+
+    public Thing contains(Set<Sensitivity> given) {
+      contains = given;
+      return this;
+    }
+
+    public Thing measures(@Nullable Measures given) {
+      measures = given;
+      return this;
+    }
+
+    public Thing dates(PackDates given) {
+      dates = given;
+      return this;
+    }
+
+    /** At home and lying there. */
+    public Thing in(@Nullable UUID place) {
+      home = place;
+      now = place;
+      return this;
+    }
+
+    public Thing now(@Nullable UUID place) {
+      now = place;
+      return this;
+    }
+
+    public Thing askBackOn(LocalDate given) {
+      askBackOn = given;
+      return this;
+    }
+
+    public Thing cleanliness(Cleanliness given) {
+      cleanliness = given;
+      return this;
+    }
+
+    public Thing forWhom(ForWhom given) {
+      forWhom = given;
+      return this;
+    }
+
+    public Thing vessel(Vessel given) {
+      vessel = given;
+      return this;
+    }
+
+    public Thing discarded(boolean given) {
+      isDiscarded = given;
+      return this;
+    }
+
+    public Product product() {
+      return new Product(
+          id, "maker", name, shade, productClass, form, content, depth, traits, contains, measures);
+    }
+
+    public Item item() {
+      Quantity rest = left != null ? left : content;
+      return new Item(
+          id,
+          product(),
+          dates,
+          rest,
+          home,
+          now,
+          askBackOn,
+          cleanliness,
+          forWhom,
+          vessel,
+          isDiscarded);
+    }
+  }
+
+  /** What a place is to be, then the place. */
+  public static final class Where {
+    private final PlaceKind kind;
+    private final String name;
+    private UUID id = UUID.randomUUID();
+    private @Nullable UUID parent;
+    private int reach = 1;
+    private Inside inside = Inside.UNMEASURED;
+    private Mass ownMass = Mass.NONE;
+    private @Nullable Mass greatestMass;
+    private Purpose purpose = Purpose.ANY;
+    private @Nullable UUID thing;
+
+    private Where(PlaceKind kind, String name) {
+      this.kind = kind;
+      this.name = name;
+    }
+
+    public Where id(UUID given) {
+      id = given;
+      return this;
+    }
+
+    public Where in(@Nullable UUID given) {
+      parent = given;
+      return this;
+    }
+
+    public Where reach(int given) {
+      reach = given;
+      return this;
+    }
+
+    public Where inside(
+        @Nullable Integer width, @Nullable Integer depth, @Nullable Integer height) {
+      inside = new Inside(width, depth, height, inside.slots(), inside.isSealed());
+      return this;
+    }
+
+    public Where slots(Inside.Slots given) {
+      inside =
+          new Inside(
+              inside.widthMm(), inside.depthMm(), inside.heightMm(), given, inside.isSealed());
+      return this;
+    }
+
+    public Where sealed() {
+      inside =
+          new Inside(inside.widthMm(), inside.depthMm(), inside.heightMm(), inside.slots(), true);
+      return this;
+    }
+
+    public Where weighing(long grams, @Nullable Mass atMost) {
+      ownMass = new Mass(grams);
+      greatestMass = atMost;
+      return this;
+    }
+
+    public Where forSection(@Nullable Section given) {
+      purpose = new Purpose(given, purpose.allowed(), purpose.performer());
+      return this;
+    }
+
+    public Where onlyFor(Section... given) {
+      purpose = new Purpose(purpose.section(), Set.copyOf(List.of(given)), purpose.performer());
+      return this;
+    }
+
+    public Where ofPerformer(String given) {
+      purpose = new Purpose(purpose.section(), purpose.allowed(), given);
+      return this;
+    }
+
+    public Where beingThing(UUID given) {
+      thing = given;
+      return this;
+    }
+
+    public Place place() {
+      return new Place(
+          id, parent, null, name, kind, true, reach, inside, ownMass, greatestMass, purpose, thing);
+    }
+  }
+}

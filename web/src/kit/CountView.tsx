@@ -1,0 +1,210 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { useNavigate, useParams } from "react-router";
+import { useActs } from "../frame/acts";
+import { ask, type Item, Problem, type Schemas } from "../frame/api";
+import { Counted, Sentence } from "../frame/Sentence";
+import { Swatch } from "../frame/Swatch";
+import { useScans } from "../scan/scans";
+import { Button } from "../ui/Button";
+import { capital, count, word } from "../words/codes";
+import { fullName, placePath, placeTail, shortName } from "../words/items";
+import { usePlaces } from "./queries";
+
+type Count = Schemas["CountView"];
+
+/** Counting a place: tick or scan what is there; go on later; settle it in one act. */
+export function CountView() {
+  const { id: place = "" } = useParams();
+  const queries = useQueryClient();
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [newId] = useState(() => crypto.randomUUID() as string);
+  const key = ["count", place];
+  const begun = useQuery({
+    queryKey: key,
+    queryFn: () => ask<Count>("POST", `/api/places/${place}/counts`, { id: newId }),
+    staleTime: Number.POSITIVE_INFINITY,
+    refetchOnMount: "always",
+  });
+  const see = async (item: Item, seen: boolean, counted: number | null) => {
+    const current = queries.getQueryData<Count>(key);
+    if (!current) return;
+    try {
+      const next = await ask<Count>("POST", `/api/counts/${current.id}/seen`, {
+        item: item.id,
+        seen,
+        counted,
+      });
+      queries.setQueryData(key, next);
+      setTrouble(null);
+    } catch (thrown) {
+      setTrouble(thrown instanceof Problem ? thrown.message : "That was not written down.");
+    }
+  };
+  if (begun.error) return <Sentence>{begun.error.message}</Sentence>;
+  if (!begun.data) return <p className="text-soft">Laying out the list…</p>;
+  return <Counting count={begun.data} see={see} trouble={trouble} />;
+}
+
+type See = (item: Item, seen: boolean, counted: number | null) => Promise<void>;
+
+function Counting({
+  count: take,
+  see,
+  trouble,
+}: {
+  count: Count;
+  see: See;
+  trouble: string | null;
+}) {
+  const { perform } = useActs();
+  const navigate = useNavigate();
+  const places = usePlaces();
+  const { present, missing, strangers } = take;
+  const expected = present.length + missing.length;
+  useScans((scan) => {
+    const item = scan.items[0];
+    if (!item || scan.kind === "place") return false;
+    void see(item, true, null);
+    return true;
+  }, "Scan what is there: it is ticked off, and strangers are noted.");
+  const settle = async () => {
+    await perform({
+      path: `/api/counts/${take.id}/settle`,
+      done: `Counted ${placePath(take.place, places)}: ${present.length} there, ${missing.length} missing, ${strangers.length} strangers.`,
+    });
+    navigate(`/kit/places/${take.place}`);
+  };
+  const giveUp = async () => {
+    await ask("DELETE", `/api/counts/${take.id}`);
+    navigate(`/kit/places/${take.place}`);
+  };
+  return (
+    <div className="flex flex-col gap-5 pb-24">
+      <Sentence>
+        Counting {placePath(take.place, places)}: {present.length} of {expected} seen,{" "}
+        <Counted to="#missing" state={missing.length ? "soon" : undefined}>
+          {missing.length} not seen
+        </Counted>
+        ,{" "}
+        <Counted to="#strangers" state={strangers.length ? "soon" : undefined}>
+          {count(strangers.length, "stranger")}
+        </Counted>
+        .
+      </Sentence>
+      <p className="max-w-[62ch] text-soft">
+        Tick or scan what is there. Every tick is kept: you can stop and go on later. Settling says
+        that what was not seen is nowhere, and that strangers live here for now.
+      </p>
+      {trouble && (
+        <p role="alert" className="text-stop">
+          {trouble}
+        </p>
+      )}
+      <Part id="missing" title="Not seen yet" items={missing} take={take} see={see} />
+      <Part id="strangers" title="Strangers" items={strangers} take={take} see={see} tells />
+      <Part id="present" title="There" items={present} take={take} see={see} />
+      <div className="fixed inset-x-0 bottom-0 z-10 flex gap-3 border-hair border-t bg-paper px-7 py-3 max-hand:flex-col max-hand:px-4">
+        <Button
+          kind="solid"
+          className="max-hand:min-h-14"
+          disabled={present.length + strangers.length === 0 && expected > 0}
+          onClick={() => void settle().catch(() => {})}
+        >
+          Settle: {present.length} there, {missing.length} missing, {strangers.length} strangers
+        </Button>
+        <Button kind="bare" onClick={() => navigate(`/kit/places/${take.place}`)}>
+          Go on later
+        </Button>
+        <Button kind="bare" onClick={() => void giveUp().catch(() => {})}>
+          Give this count up
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+type PartProps = {
+  id: string;
+  title: string;
+  items: Item[];
+  take: Count;
+  see: See;
+  tells?: boolean;
+};
+
+function Part({ id, title, items, take, see, tells }: PartProps) {
+  const places = usePlaces();
+  if (items.length === 0) return null;
+  return (
+    <section id={id} className="max-w-4xl scroll-mt-4">
+      <h2 className="flex justify-between border-ink border-b pb-1 font-semibold">
+        {title} <span className="font-normal text-soft">{items.length}</span>
+      </h2>
+      <ul>
+        {items.map((item) => (
+          <li
+            key={item.id}
+            className="grid grid-cols-[auto_auto_1fr_auto] items-center gap-3 border-hair border-b py-1"
+          >
+            <Tick item={item} take={take} see={see} />
+            <Swatch item={item} size="small" />
+            <div className="min-w-0">
+              <p className="truncate">{fullName(item)}</p>
+              <p className="truncate text-[0.85rem] text-soft">
+                {capital(placeTail(item.now, places))}
+                {tells && item.home && `, home ${placeTail(item.home, places)}`}
+              </p>
+            </div>
+            {item.product.unit === "piece" && item.size > 1 && (
+              <HowMany item={item} take={take} see={see} />
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+const isSeen = (item: Item, take: Count) => !take.missing.some((one) => one.id === item.id);
+
+function Tick({ item, take, see }: { item: Item; take: Count; see: See }) {
+  const seen = isSeen(item, take);
+  return (
+    <label className="flex size-11 items-center justify-center">
+      <input
+        type="checkbox"
+        className="size-6 accent-ink"
+        aria-label={`${shortName(item)} is there`}
+        checked={seen}
+        onChange={() => void see(item, !seen, null)}
+      />
+    </label>
+  );
+}
+
+/** Counted stock gets its number; writing it down is seeing it. */
+function HowMany({ item, take, see }: { item: Item; take: Count; see: See }) {
+  const kept = take.numbers[item.id];
+  const [typed, setTyped] = useState(kept === undefined ? "" : String(kept));
+  const write = () => {
+    const number = Number(typed);
+    if (typed.trim() !== "" && Number.isFinite(number) && number !== kept) {
+      void see(item, true, number);
+    }
+  };
+  return (
+    <label className="flex items-center gap-2 text-soft">
+      <input
+        inputMode="numeric"
+        aria-label={`How many ${shortName(item)}`}
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
+        onBlur={write}
+        onKeyDown={(event) => event.key === "Enter" && write()}
+        className="h-9 w-20 rounded border border-line bg-paper px-2 text-right text-ink max-hand:h-11"
+      />
+      of {item.left} {word("piece")}
+    </label>
+  );
+}

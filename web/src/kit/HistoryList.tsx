@@ -1,0 +1,49 @@
+import { useActs } from "../frame/acts";
+import type { Schemas } from "../frame/api";
+import { Button } from "../ui/Button";
+import { moment } from "../words/dates";
+import { actWord, changeWords } from "../words/history";
+import { usePlaces } from "./queries";
+
+/** What was done with a thing or a place, the newest act first; the last one can be undone here. */
+export function HistoryList({ history }: { history: Schemas["LedgerEntry"][] }) {
+  const { perform } = useActs();
+  const places = usePlaces();
+  const last = history.find((entry) => !entry.undone);
+  return (
+    <section>
+      <h2 className="border-ink border-b pb-1 font-semibold">History</h2>
+      <ol>
+        {history.map((entry) => (
+          <li
+            key={entry.id}
+            className="flex flex-wrap items-center gap-x-4 gap-y-1 border-hair border-b py-1.5"
+          >
+            <span className={`w-44 ${entry.undone ? "text-soft line-through" : ""}`}>
+              {actWord(entry)}
+            </span>
+            <span className="min-w-0 flex-1 break-words text-soft">
+              {entry.changes.map((change) => changeWords(change, places)).join("; ")}
+            </span>
+            <span className="text-soft">{moment(entry.at)}</span>
+            <span className="w-16">
+              {entry === last && (
+                <Button
+                  onClick={() =>
+                    void perform({
+                      path: `/api/ledger/${entry.id}/undo`,
+                      done: "Undone.",
+                      undoable: false,
+                    }).catch(() => {})
+                  }
+                >
+                  Undo
+                </Button>
+              )}
+            </span>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}

@@ -1,0 +1,219 @@
+import { useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { useActs } from "../frame/acts";
+import type { Item } from "../frame/api";
+import { Button, buttonLook } from "../ui/Button";
+import { SelectField, TextField } from "../ui/Field";
+import { Sheet } from "../ui/Sheet";
+import { choices } from "../words/codes";
+import { placePath, shortName } from "../words/items";
+import { CAUSES } from "../words/lists";
+import { another } from "./itemForm";
+import { usePlaces } from "./queries";
+import { useMoving } from "./useMoving";
+
+type Asking = "move" | "discard" | "lend" | "part" | null;
+
+/** What can be done with a thing. */
+export function ItemDoing({ item, holds }: { item: Item; holds: string | null }) {
+  const { perform } = useActs();
+  const navigate = useNavigate();
+  const move = useMoving();
+  const [asking, setAsking] = useState<Asking>(null);
+  const home = item.home;
+  const close = () => setAsking(null);
+  const addAnother = async () => {
+    const id = crypto.randomUUID();
+    await perform({
+      path: "/api/items",
+      body: { id, productId: item.product.id, product: null, item: another(item) },
+      done: `Added another ${shortName(item)}, sealed and full.`,
+    });
+    navigate(`/kit/items/${id}`);
+  };
+  return (
+    <div className="flex flex-wrap gap-2">
+      {home && home !== item.now && (
+        <Button kind="solid" onClick={() => void move(item, home)}>
+          Bring it home
+        </Button>
+      )}
+      <Button onClick={() => setAsking("move")}>Move it</Button>
+      {item.product.unit === "piece" && item.left > 1 && (
+        <Button onClick={() => setAsking("part")}>Take some elsewhere</Button>
+      )}
+      <Button onClick={() => setAsking("lend")}>Lend it</Button>
+      <Button onClick={() => void addAnother().catch(() => {})}>Another of the same</Button>
+      <Link to={`/kit/new?like=${item.id}`} className={buttonLook()}>
+        One like it
+      </Link>
+      <Link to={`/kit/items/${item.id}/edit`} className={buttonLook()}>
+        Change it
+      </Link>
+      <Link to={`/kit/labels?item=${item.id}`} className={buttonLook()}>
+        Label
+      </Link>
+      {item.now && (
+        <Link to={`/kit/places/${item.now}`} className={buttonLook()}>
+          Open its place
+        </Link>
+      )}
+      {holds && (
+        <Link to={`/kit/places/${holds}`} className={buttonLook()}>
+          Open it
+        </Link>
+      )}
+      <Button onClick={() => setAsking("discard")}>Discard it</Button>
+      <Move item={item} open={asking === "move"} onDone={close} />
+      <Part item={item} open={asking === "part"} onDone={close} />
+      <Lend item={item} open={asking === "lend"} onDone={close} />
+      <Discard item={item} open={asking === "discard"} onDone={close} />
+    </div>
+  );
+}
+
+type Question = { item: Item; open: boolean; onDone: () => void };
+
+function usePlaceChoices() {
+  const places = usePlaces();
+  return [...places.keys()].map((id) => ({ value: id, word: placePath(id, places) }));
+}
+
+function Move({ item, open, onDone }: Question) {
+  const move = useMoving();
+  const [to, setTo] = useState(item.now ?? "");
+  return (
+    <Sheet title={`Move ${shortName(item)}`} open={open} onOpenChange={onDone}>
+      <div className="flex flex-col gap-4">
+        <SelectField
+          label="To"
+          choices={usePlaceChoices()}
+          value={to}
+          empty="Choose a place"
+          onChange={(event) => setTo(event.target.value)}
+        />
+        <Button kind="solid" disabled={!to} onClick={() => void move(item, to).then(onDone)}>
+          Moved there
+        </Button>
+      </div>
+    </Sheet>
+  );
+}
+
+function Part({ item, open, onDone }: Question) {
+  const { perform } = useActs();
+  const places = usePlaces();
+  const [to, setTo] = useState("");
+  const [pieces, setPieces] = useState("");
+  const part = async () => {
+    await perform({
+      path: `/api/items/${item.id}/part`,
+      body: { newItem: crypto.randomUUID(), to, pieces: Number(pieces) },
+      done: `Took ${pieces} of ${shortName(item)} to ${placePath(to, places)}.`,
+    });
+    onDone();
+  };
+  return (
+    <Sheet title={`Take some of ${shortName(item)} elsewhere`} open={open} onOpenChange={onDone}>
+      <div className="flex flex-col gap-4">
+        <TextField
+          label="How many"
+          hint={`of ${item.left}`}
+          inputMode="numeric"
+          value={pieces}
+          onChange={(event) => setPieces(event.target.value)}
+        />
+        <SelectField
+          label="To"
+          choices={usePlaceChoices()}
+          value={to}
+          empty="Choose a place"
+          onChange={(event) => setTo(event.target.value)}
+        />
+        <Button
+          kind="solid"
+          disabled={!to || !(Number(pieces) >= 1)}
+          onClick={() => void part().catch(() => {})}
+        >
+          Taken there
+        </Button>
+      </div>
+    </Sheet>
+  );
+}
+
+function Lend({ item, open, onDone }: Question) {
+  const { perform } = useActs();
+  const places = usePlaces();
+  const [person, setPerson] = useState("");
+  const [askBackOn, setAskBackOn] = useState("");
+  const people = [...places.values()].filter((place) => place.kind === "lent");
+  const lend = async () => {
+    await perform({
+      path: "/api/kit/lend",
+      body: {
+        items: [item.id],
+        newPlace: crypto.randomUUID(),
+        person,
+        askBackOn: askBackOn || null,
+      },
+      done: `${person} has ${shortName(item)}.`,
+    });
+    onDone();
+  };
+  return (
+    <Sheet title={`Lend ${shortName(item)}`} open={open} onOpenChange={onDone}>
+      <div className="flex flex-col gap-4">
+        <TextField
+          label="To whom"
+          list="people"
+          value={person}
+          onChange={(event) => setPerson(event.target.value)}
+        />
+        <datalist id="people">
+          {people.map((place) => (
+            <option key={place.id} value={place.name} />
+          ))}
+        </datalist>
+        <TextField
+          label="Ask for it on"
+          hint="or leave it open"
+          type="date"
+          value={askBackOn}
+          onChange={(event) => setAskBackOn(event.target.value)}
+        />
+        <Button kind="solid" disabled={!person.trim()} onClick={() => void lend().catch(() => {})}>
+          Lent
+        </Button>
+      </div>
+    </Sheet>
+  );
+}
+
+function Discard({ item, open, onDone }: Question) {
+  const { perform } = useActs();
+  const [cause, setCause] = useState("date");
+  const discard = async () => {
+    await perform({
+      path: `/api/items/${item.id}/discard`,
+      body: { cause },
+      done: `Discarded ${shortName(item)}.`,
+    });
+    onDone();
+  };
+  return (
+    <Sheet title={`Discard ${shortName(item)}`} open={open} onOpenChange={onDone}>
+      <div className="flex flex-col gap-4">
+        <SelectField
+          label="Because of"
+          choices={choices(CAUSES)}
+          value={cause}
+          onChange={(event) => setCause(event.target.value)}
+        />
+        <Button kind="stop" onClick={() => void discard().catch(() => {})}>
+          Discarded
+        </Button>
+      </div>
+    </Sheet>
+  );
+}
