@@ -69,7 +69,10 @@ function Editor({ id, start, booking }: EditorProps) {
     <FormProvider {...form}>
       <form
         noValidate
-        onSubmit={form.handleSubmit((typed) => send(typed, base))}
+        onSubmit={(event) => {
+          form.clearErrors();
+          return form.handleSubmit((typed) => send(typed, base))(event);
+        }}
         className="flex max-w-5xl flex-col gap-6"
       >
         <Sentence>{booking ? `${booking.title}, to be changed.` : "A new booking."}</Sentence>

@@ -44,21 +44,23 @@ export function Pieces(props: PiecesProps) {
           troubled={troubled.has(piece.item)}
           unit={unit}
         />
-        {isClose && <Caption piece={piece} item={item} />}
+        {isClose && <Caption piece={piece} item={item} unit={unit} />}
       </g>
     );
   });
 }
 
 /** Seen closely, a piece says which shade it is. */
-function Caption({ piece, item }: { piece: Piece; item: Item }) {
+function Caption({ piece, item, unit }: { piece: Piece; item: Item; unit: number }) {
   const { x, y, width, height } = piece.box;
   const text = item.product.shade || item.product.name;
   const along = piece.outline === "long" && height > width;
   const room = along ? height : width;
-  const size = Math.min(7, (along ? width : height) * 0.8);
-  const letters = Math.floor(room / (size * 0.55));
-  if (letters < 3 || size < 3.5) return null;
+  const smallest = 9 * unit;
+  const fits = Math.min((along ? width : height) * 0.8, (room * 0.94) / (text.length * 0.54));
+  const size = Math.min(15 * unit, Math.max(smallest, fits));
+  const letters = Math.floor((room * 0.94) / (size * 0.54));
+  if (letters < 3 || size > (along ? width : height)) return null;
   const shown = text.length > letters ? `${text.slice(0, letters - 1)}…` : text;
   return (
     <text

@@ -22,7 +22,11 @@ export function CountView() {
   const key = ["count", place];
   const begun = useQuery({
     queryKey: key,
-    queryFn: () => ask<Count>("POST", `/api/places/${place}/counts`, { id: newId }),
+    queryFn: async () => {
+      const take = await ask<Count>("POST", `/api/places/${place}/counts`, { id: newId });
+      await queries.invalidateQueries({ queryKey: ["place", place] });
+      return take;
+    },
     staleTime: Number.POSITIVE_INFINITY,
     refetchOnMount: "always",
   });
@@ -59,6 +63,7 @@ function Counting({
 }) {
   const { perform } = useActs();
   const navigate = useNavigate();
+  const queries = useQueryClient();
   const places = usePlaces();
   const { present, missing, strangers } = take;
   const expected = present.length + missing.length;
@@ -77,6 +82,7 @@ function Counting({
   };
   const giveUp = async () => {
     await ask("DELETE", `/api/counts/${take.id}`);
+    await queries.invalidateQueries({ queryKey: ["place", take.place] });
     navigate(`/kit/places/${take.place}`);
   };
   return (

@@ -48,6 +48,8 @@ export function ItemEditor({ title, form, onSave, action, back, children, isLine
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
+        // A fault the server told at a field of its own would hold the next try back.
+        form.clearErrors();
         onSave();
       }}
       className="flex flex-col gap-6"

@@ -172,7 +172,10 @@ function Editor({ id, start, title, version }: EditorProps) {
   return (
     <form
       noValidate
-      onSubmit={form.handleSubmit((typed) => send(typed, base))}
+      onSubmit={(event) => {
+        form.clearErrors();
+        return form.handleSubmit((typed) => send(typed, base))(event);
+      }}
       className="flex max-w-4xl flex-col gap-6"
     >
       <Sentence>{title}</Sentence>

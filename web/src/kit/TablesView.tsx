@@ -106,7 +106,7 @@ type FileButtonProps = { label: string; accept: string; onChoose: (file: File) =
 
 function FileButton({ label, accept, onChoose }: FileButtonProps) {
   return (
-    <label className={`${buttonLook("solid")} focus-within:outline-2`}>
+    <label className={`${buttonLook()} focus-within:outline-2`}>
       {label}
       <input
         type="file"

@@ -79,6 +79,7 @@ export function useItems(filter: string) {
 export function useItemSheet(id: string) {
   return useQuery({
     queryKey: ["item", id],
+    enabled: id !== "",
     queryFn: () => ask<Schemas["ItemSheet"]>("GET", `/api/items/${id}`),
   });
 }

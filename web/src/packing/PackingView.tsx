@@ -8,6 +8,7 @@ import type { PackingWords } from "../words/packing";
 import { PackDesk } from "./PackDesk";
 import { PackHand } from "./PackHand";
 import { type PackingList, usePackingList } from "./queries";
+import { usePackingScans } from "./usePackingScans";
 
 /** One booking and its packing list: at the desk the whole of it, in the hand one thing at a time. */
 export function PackingView() {
@@ -17,7 +18,12 @@ export function PackingView() {
   const stance = useStance();
   if (list.error) return <Sentence>{list.error.message}</Sentence>;
   if (!list.data || isPending) return <p className="text-soft">Working out what it takes…</p>;
-  return stance === "hand" ? <PackHand list={list.data} /> : <PackDesk list={list.data} />;
+  return <Packing list={list.data} stance={stance} />;
+}
+
+function Packing({ list, stance }: { list: PackingList; stance: "hand" | "desk" }) {
+  usePackingScans(list);
+  return stance === "hand" ? <PackHand list={list} /> : <PackDesk list={list} />;
 }
 
 /** Names for the ids that reasons and findings carry. */

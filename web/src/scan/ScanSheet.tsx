@@ -97,7 +97,6 @@ function Camera({ onRead }: { onRead: (code: string) => Promise<void> }) {
   return trouble ? (
     <p role="alert">{trouble}</p>
   ) : (
-    // biome-ignore lint/a11y/useMediaCaption: the camera's own picture has no words.
     <video
       ref={film}
       muted

@@ -137,7 +137,7 @@ export function useScans(handler: Handler, hint: string) {
 }
 
 /** Keys that follow each other faster than anybody types come from a scanner. */
-const FASTER_MS = 40;
+const FASTER_MS = 60;
 const SHORTEST = 6;
 
 /** A scanner that types: figures and letters in a burst, then Enter, whatever has the focus. */

@@ -47,8 +47,12 @@ final class Person implements AutoCloseable {
   }
 
   Person(Stance stance, Packaged application) {
+    this(stance, application, browser());
+  }
+
+  private Person(Stance stance, Packaged application, Browser browser) {
     this.application = application;
-    context = browser().newContext(options(stance));
+    context = browser.newContext(options(stance));
     context.setDefaultTimeout(15_000);
     page = context.newPage();
     page.onConsoleMessage(
@@ -58,6 +62,25 @@ final class Person implements AutoCloseable {
           }
         });
     page.onPageError(complaints::add);
+  }
+
+  /** Somebody whose camera sees this film. */
+  static Person withCamera(Path film) {
+    List<String> flags = new ArrayList<>(FLAGS);
+    flags.add("--use-fake-device-for-media-stream");
+    flags.add("--use-fake-ui-for-media-stream");
+    flags.add("--use-file-for-fake-video-capture=" + film);
+    browser();
+    return new Person(Stance.HAND, Packaged.shared(), launch(flags));
+  }
+
+  private static Browser launch(List<String> flags) {
+    return playwright
+        .chromium()
+        .launch(
+            new BrowserType.LaunchOptions()
+                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                .setArgs(flags));
   }
 
   private static Browser.NewContextOptions options(Stance stance) {
@@ -72,13 +95,7 @@ final class Person implements AutoCloseable {
   private static synchronized Browser browser() {
     if (chromium == null) {
       playwright = Playwright.create();
-      chromium =
-          playwright
-              .chromium()
-              .launch(
-                  new BrowserType.LaunchOptions()
-                      .setExecutablePath(Path.of("/usr/bin/chromium"))
-                      .setArgs(FLAGS));
+      chromium = launch(FLAGS);
     }
     return chromium;
   }

@@ -1,5 +1,6 @@
 package gerula.browser;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
@@ -27,6 +28,19 @@ class ScreensTest {
         new View("kit", Person.Stance.DESK, "/kit"),
         new View("kit-hand", Person.Stance.HAND, "/kit"),
         new View("open-case", Person.Stance.DESK, "/kit/places/" + Demo.place("Rolling case")),
+        new View(
+            "bags",
+            Person.Stance.DESK,
+            "/kit/bags?place=" + Demo.place("Rolling case") + "&place=" + Demo.place("Set bag")),
+        new View(
+            "palette",
+            Person.Stance.DESK,
+            "/kit/places/"
+                + Demo.place("Rolling case")
+                + "?close="
+                + Demo.place("Twelve-pan palette")),
+        new View("count", Person.Stance.DESK, "/kit/places/" + Demo.place("Set bag") + "/count"),
+        new View("bring-home", Person.Stance.HAND, "/kit/home"),
         new View(
             "item", Person.Stance.DESK, "/kit/items/" + Demo.item("Lash adhesive, latex-free")));
   }

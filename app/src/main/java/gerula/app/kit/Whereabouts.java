@@ -13,6 +13,7 @@ import gerula.core.kit.Item;
 import gerula.core.kit.Level;
 import gerula.core.kit.Place;
 import gerula.core.kit.PlaceKind;
+import gerula.core.kit.PlaceTree;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
 import java.math.BigDecimal;
@@ -23,6 +24,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -100,8 +102,12 @@ class Whereabouts {
   /**
    * Everything that is not where it belongs, in the order in which one walks: first by where it
    * lies, then by where it goes.
+   *
+   * @param items that can be picked up and put back
+   * @param elsewhere lent, being repaired, lost, or nobody knows where
+   * @param places portable ones that lie somewhere else than they belong
    */
-  record Strays(List<UUID> items, List<UUID> places) {}
+  record Strays(List<UUID> items, List<UUID> elsewhere, List<UUID> places) {}
 
   Strays strays(SignedIn who) {
     return workspaces.in(

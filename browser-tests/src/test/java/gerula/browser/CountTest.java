@@ -1,0 +1,88 @@
+package gerula.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** A bag is counted in one hand: ticked, typed, scanned, left, gone on with, settled. */
+class CountTest {
+
+  private Person artist;
+
+  @BeforeEach
+  void aKit() {
+    artist = new Person(Person.Stance.HAND).withTheDemo();
+  }
+
+  @AfterEach
+  void done() {
+    artist.close();
+    assertThat(artist.complaints).isEmpty();
+  }
+
+  @Test
+  void aCountIsLeftGoneOnWithAndSettled() {
+    String bag = Demo.place("Set bag");
+    artist.goTo("/kit/places/" + bag);
+    artist.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Count it")).click();
+    assertThat(artist.sentence()).containsText("0 of 8 seen");
+    tick("Pocket mirror");
+    assertThat(artist.sentence()).containsText("1 of 8 seen");
+    artist.page.getByLabel("How many Blotting papers").fill("33");
+    artist.page.keyboard().press("Enter");
+    assertThat(artist.sentence()).containsText("2 of 8 seen");
+    scan(artist, code(artist, Demo.item("Scissors")));
+    assertThat(artist.sentence()).containsText("one stranger");
+    artist.press("Go on later").click();
+    artist
+        .page
+        .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on counting"))
+        .click();
+    assertThat(artist.sentence()).containsText("2 of 8 seen, 6 not seen, one stranger");
+    artist.press("Settle: 2 there, 6 missing, 1 strangers").click();
+    assertThat(artist.sentence()).containsText("Set bag: three things");
+    artist.goTo("/kit/items/" + Demo.item("Blotting papers"));
+    assertThat(artist.sentence()).containsText("33 pieces of 100");
+    assertThat(artist.page.getByText("Counted").first()).isVisible();
+  }
+
+  private void tick(String thing) {
+    artist.page.getByLabel(thing + " is there").click();
+  }
+
+  /** The code on the label of a thing. */
+  static String code(Person artist, String item) {
+    return (String)
+        artist.page.evaluate(
+            "async (id) => (await (await fetch('/api/items/' + id)).json()).item.code", item);
+  }
+
+  /**
+   * As a scanner that types does it: in one burst, then Enter. The keys go in from within the page,
+   * because those sent from outside come no faster than a person's when the machine is busy.
+   */
+  static void scan(Person artist, String code) {
+    artist.page.evaluate(
+        """
+        (code) => {
+          const target = document.activeElement ?? document.body;
+          for (const key of [...code, "Enter"]) {
+            const go = target.dispatchEvent(
+              new KeyboardEvent("keydown", {key, bubbles: true, cancelable: true}));
+            if (go && key.length === 1 && target instanceof HTMLInputElement) {
+              const set = Object.getOwnPropertyDescriptor(
+                HTMLInputElement.prototype, "value").set;
+              set.call(target, target.value + key);
+              target.dispatchEvent(new Event("input", {bubbles: true}));
+            }
+          }
+        }
+        """,
+        code);
+  }
+}
