@@ -21,9 +21,10 @@ unpack_application() {
     --destination "$UNPACKED"
 }
 
+# $1: port; $2: database, the usual one if left out.
 application_settings() {
   APPLICATION_SETTINGS=(
-    "--spring.datasource.url=jdbc:postgresql://127.0.0.1:$CLUSTER_PORT/gerula"
+    "--spring.datasource.url=jdbc:postgresql://127.0.0.1:$CLUSTER_PORT/${2:-gerula}"
     "--server.servlet.session.cookie.name=gerula-session-$1"
     "--server.port=$1"
   )

@@ -6,7 +6,7 @@ command_help() {
 ./gerula stop                         ends the application and its database
 ./gerula status [--json]              where it runs, the demo sign-in, where the data lies
 ./gerula test [name]                  runs every check and test, or the test classes so named
-./gerula bench                        measures the computation of a packing list
+./gerula bench [find]                 measures the packing list, or finding against psql
 ./gerula screens                      makes docs/screenshots from the demo
 ./gerula format                       puts the sources in order
 ./gerula types                        writes the API document and the client's types from it
@@ -86,6 +86,7 @@ command_stop() {
   stop_application
   cluster_down run
   cluster_down test
+  cluster_down bench
   say "Gerula is stopped. The data stay in $STATE."
 }
 

@@ -65,14 +65,40 @@ command_types() {
   write_types
 }
 
+# With "find": finding over HTTP against the same SQL in psql, on a database of its own that is filled
+# and emptied for it. Otherwise JMH, with whatever else is given.
 command_bench() {
   need_jdk
   need_maven
+  [ "${1:-}" = find ] && build_web && cluster_up bench && build_application
   step "building the benchmark"
   (cd "$HERE" && logged "$STATE/log/bench.log" mvn -B -q -pl core,bench package -DskipTests \
     -Dspotless.check.skip=true dependency:build-classpath -Dmdep.outputFile="$STATE/bench.classpath")
-  "$JAVA_HOME/bin/java" -cp "$HERE/bench/target/classes:$(cat "$STATE/bench.classpath")" \
-    org.openjdk.jmh.Main "$@"
+  local classes
+  classes=$HERE/bench/target/classes:$(cat "$STATE/bench.classpath")
+  if [ "${1:-}" = find ]; then
+    bench_find "$classes"
+  else
+    "$JAVA_HOME/bin/java" -cp "$classes" org.openjdk.jmh.Main "$@"
+  fi
+}
+
+bench_find() {
+  local port
+  printf 'drop database if exists gerula_bench' | as_admin postgres
+  need_database gerula_bench
+  port=$(free_port 8520)
+  unpack_application
+  application_settings "$port" gerula_bench
+  step "starting the application on 127.0.0.1:$port"
+  (cd "$UNPACKED" && exec "$JAVA_HOME/bin/java" "${JVM_FLAGS[@]}" -jar gerula.jar \
+    "${APPLICATION_SETTINGS[@]}" \
+    > "$STATE/log/bench-application.log" 2>&1 < /dev/null) &
+  APPLICATION_PID=$!
+  trap 'kill "$APPLICATION_PID" 2> /dev/null; cluster_down bench' EXIT
+  wait_until_it_answers "$port"
+  GERULA_TEST_APP=$APP_PASSWORD "$JAVA_HOME/bin/java" -cp "$1" gerula.bench.find.FindBench \
+    "http://127.0.0.1:$port" 127.0.0.1 "$CLUSTER_PORT" gerula_bench
 }
 
 command_screens() {

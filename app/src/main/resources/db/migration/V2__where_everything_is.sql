@@ -135,15 +135,15 @@ begin
   end loop;
 end $$;
 
--- What is looked through when somebody looks for something: small letters, words apart.
+-- What is looked through when somebody looks for something: small letters, a space before each word.
 alter table gerula.product add column sought text generated always as (
-  lower(name || ' ' || shade || ' ' || maker || ' ' || replace(class, '-', ' ') || ' '
+  lower(' ' || name || ' ' || shade || ' ' || maker || ' ' || replace(class, '-', ' ') || ' '
     || replace(form, '-', ' ') || ' ' || coalesce(pack_code, ''))) stored;
 alter table gerula.item add column sought text generated always as (
-  lower(note || ' ' || code || ' ' || batch || ' ' || coalesce(only_for, '') || ' ' || brush_set))
+  lower(' ' || note || ' ' || code || ' ' || batch || ' ' || coalesce(only_for, '') || ' ' || brush_set))
   stored;
 alter table gerula.place add column sought text generated always as (
-  lower(name || ' ' || code || ' ' || coalesce(performer, ''))) stored;
+  lower(' ' || name || ' ' || code || ' ' || coalesce(performer, ''))) stored;
 create index product_sought on gerula.product
   using gin (workspace_id, sought public.gin_trgm_ops);
 create index item_sought on gerula.item using gin (workspace_id, sought public.gin_trgm_ops);
@@ -157,44 +157,77 @@ create policy look_through_when_finding on gerula.product for select to gerula_o
 create policy look_through_when_finding on gerula.item for select to gerula_owner using (true);
 create policy look_through_when_finding on gerula.place for select to gerula_owner using (true);
 
+-- How well a text answers a word that is in it: at its beginning, as a word, at a word's beginning.
+create function gerula.how_well(sought text, word text) returns real
+  language sql immutable
+  as $$
+    select case
+      when starts_with(sought, ' ' || word) then 1.0
+      when strpos(sought, ' ' || word || ' ') > 0 then 0.9
+      when strpos(sought, ' ' || word) > 0 then 0.8
+      else 0.5
+    end::real
+  $$;
+
+-- Words in any order; each has to be somewhere: in the product, on the item, in the name of a place it
+-- lies in. A word that is nowhere in the kit is taken for a slip and stands for what is like it
+-- (trigrams): that costs far more for each row, so words that are there do not pay for it. One or two
+-- letters are the beginning of a word.
 create function gerula.find_things(words text[], most int)
   returns table (thing_id uuid, score real)
   language sql stable security definer
-  set search_path = pg_catalog, public
-  set pg_trgm.word_similarity_threshold = 0.45
+  set search_path = pg_catalog, public, gerula
+  set pg_trgm.word_similarity_threshold = 0.5
+  -- The planner takes a pattern it does not know yet for one that finds its first row at once.
+  set enable_seqscan = off
   as $$
     with recursive
-    word as (select n, w from unnest(words) with ordinality as t (w, n)),
+    typed as (
+      select n, w, case when length(w) < 3 then '% ' else '%' end
+        || replace(replace(w, '%', '\%'), '_', '\_') || '%' as pattern
+      from unnest(words) with ordinality as t (w, n)
+    ),
+    word as materialized (
+      select n, w, pattern,
+        exists (select 1 from product p
+          where p.workspace_id = current_workspace() and p.sought like pattern)
+        or exists (select 1 from item i
+          where i.workspace_id = current_workspace() and i.sought like pattern)
+        or exists (select 1 from place l
+          where l.workspace_id = current_workspace() and l.sought like pattern) as known
+      from typed
+    ),
     within (n, place_id, s) as (
-      select word.n, p.id, word_similarity(word.w, p.sought)
+      select n, l.id, case when known then how_well(l.sought, w) else 0.4::real end
       from word
-      join gerula.place p
-        on p.workspace_id = gerula.current_workspace() and p.sought %> word.w
+      join place l on l.workspace_id = current_workspace()
+        and case when known then l.sought like pattern else l.sought %> w end
       union
-      select within.n, p.id, within.s
+      select within.n, l.id, within.s
       from within
-      join gerula.place p
-        on p.workspace_id = gerula.current_workspace() and p.parent_id = within.place_id
+      join place l on l.workspace_id = current_workspace() and l.parent_id = within.place_id
     ),
     hit as (
-      select word.n, i.id, word_similarity(word.w, p.sought) as s
+      select n, i.id, how_well(p.sought, w) as s
       from word
-      join gerula.product p
-        on p.workspace_id = gerula.current_workspace() and p.sought %> word.w
-      join gerula.item i
-        on i.workspace_id = gerula.current_workspace() and i.product_id = p.id
-      where i.discarded_on is null
+      join product p on p.workspace_id = current_workspace() and p.sought like pattern
+      join item i on i.workspace_id = current_workspace() and i.product_id = p.id
+      where known and i.discarded_on is null
       union all
-      select word.n, i.id, word_similarity(word.w, i.sought)
+      select n, i.id, how_well(i.sought, w)
       from word
-      join gerula.item i
-        on i.workspace_id = gerula.current_workspace() and i.sought %> word.w
-      where i.discarded_on is null
+      join item i on i.workspace_id = current_workspace() and i.sought like pattern
+      where known and i.discarded_on is null
       union all
-      select within.n, i.id, within.s * 0.7::real
+      select n, i.id, 0.4::real
+      from word
+      join product p on p.workspace_id = current_workspace() and p.sought %> w
+      join item i on i.workspace_id = current_workspace() and i.product_id = p.id
+      where not known and i.discarded_on is null
+      union all
+      select n, i.id, within.s * 0.6::real
       from within
-      join gerula.item i
-        on i.workspace_id = gerula.current_workspace() and i.now_place_id = within.place_id
+      join item i on i.workspace_id = current_workspace() and i.now_place_id = within.place_id
       where i.discarded_on is null
     ),
     best as (select n, id, max(s) as s from hit group by n, id)
