@@ -39,20 +39,29 @@ export function Marks({ item }: { item: Item }) {
     name,
     text: markWords(item.marks[name].because, places, today),
   }));
-  return (
-    <Popover.Root open={open} onOpenChange={setOpen}>
-      <Popover.Trigger
-        aria-label={words.map(({ text }) => text).join(" ")}
+  const marks = {
+    "aria-label": words.map(({ text }) => text).join(" "),
+    className: "inline-flex min-h-8 min-w-12 items-center justify-center max-hand:min-h-11",
+    children: <Gauges item={item} />,
+  };
+  // What tells them in words is made when somebody asks: a list has hundreds of rows.
+  if (!open) {
+    return (
+      <button
+        type="button"
+        aria-haspopup="dialog"
         onPointerEnter={(event) => event.pointerType === "mouse" && setOpen(true)}
+        onClick={() => setOpen(true)}
+        {...marks}
+      />
+    );
+  }
+  return (
+    <Popover.Root open onOpenChange={setOpen}>
+      <Popover.Trigger
         onPointerLeave={(event) => event.pointerType === "mouse" && setOpen(false)}
-        className="inline-flex min-h-8 min-w-12 items-center justify-center max-hand:min-h-11"
-      >
-        <svg viewBox="0 0 40 20" width="40" height="20" aria-hidden="true">
-          {MARK_ORDER.map((name, index) => (
-            <Gauge key={name} x={index * 10 + 1} state={item.marks[name].state} />
-          ))}
-        </svg>
-      </Popover.Trigger>
+        {...marks}
+      />
       <Told>
         <ul className="flex flex-col gap-1">
           {words.map(({ name, text }) => (
@@ -61,5 +70,15 @@ export function Marks({ item }: { item: Item }) {
         </ul>
       </Told>
     </Popover.Root>
+  );
+}
+
+function Gauges({ item }: { item: Item }) {
+  return (
+    <svg viewBox="0 0 40 20" width="40" height="20" aria-hidden="true">
+      {MARK_ORDER.map((name, index) => (
+        <Gauge key={name} x={index * 10 + 1} state={item.marks[name].state} />
+      ))}
+    </svg>
   );
 }

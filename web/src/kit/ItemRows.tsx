@@ -1,5 +1,5 @@
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
-import { useRef } from "react";
+import { memo, useRef } from "react";
 import { Link } from "react-router";
 import type { Item } from "../frame/api";
 import { Marks } from "../frame/Marks";
@@ -18,7 +18,7 @@ export function ItemRows({ filter }: { filter: string }) {
   const rows = useWindowVirtualizer({
     count: total,
     estimateSize: () => ROW_PX,
-    overscan: 8,
+    overscan: 4,
     scrollMargin: list.current?.offsetTop ?? 0,
   });
   const inSight = rows.getVirtualItems();
@@ -42,7 +42,8 @@ export function ItemRows({ filter }: { filter: string }) {
   );
 }
 
-function Row({ item, places }: { item: Item | undefined; places: PlaceMap }) {
+/** Drawn anew only when it is another thing: scrolling moves rows, it does not change them. */
+const Row = memo(function Row({ item, places }: RowProps) {
   if (!item) return <span className="text-soft">…</span>;
   return (
     <>
@@ -66,4 +67,6 @@ function Row({ item, places }: { item: Item | undefined; places: PlaceMap }) {
       </span>
     </>
   );
-}
+});
+
+type RowProps = { item: Item | undefined; places: PlaceMap };

@@ -157,6 +157,18 @@ create policy look_through_when_finding on gerula.product for select to gerula_o
 create policy look_through_when_finding on gerula.item for select to gerula_owner using (true);
 create policy look_through_when_finding on gerula.place for select to gerula_owner using (true);
 
+-- After a great many rows came at once the planner still thinks the tables small, until the server
+-- gets round to counting them. Only the owner may have them counted.
+create function gerula.count_anew() returns void
+  language plpgsql security definer set search_path = pg_catalog
+  as $$
+    begin
+      analyze gerula.product, gerula.item, gerula.place, gerula.ledger, gerula.ledger_thing;
+    end
+  $$;
+revoke all on function gerula.count_anew() from public;
+grant execute on function gerula.count_anew() to gerula_app;
+
 -- How well a text answers a word that is in it: at its beginning, as a word, at a word's beginning.
 create function gerula.how_well(sought text, word text) returns real
   language sql immutable
@@ -180,6 +192,8 @@ create function gerula.find_things(words text[], most int)
   set pg_trgm.word_similarity_threshold = 0.5
   -- The planner takes a pattern it does not know yet for one that finds its first row at once.
   set enable_seqscan = off
+  -- Compiling the question takes longer than answering it.
+  set jit = off
   as $$
     with recursive
     typed as (

@@ -3,11 +3,17 @@ package gerula.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
 
 /** One picture of each main view; with -Dscreens=true into docs/screenshots. */
@@ -26,7 +32,6 @@ class ScreensTest {
         new View("packing-hand", Person.Stance.HAND, island),
         new View("booking", Person.Stance.DESK, island + "/edit"),
         new View("kit", Person.Stance.DESK, "/kit"),
-        new View("kit-hand", Person.Stance.HAND, "/kit"),
         new View("open-case", Person.Stance.DESK, "/kit/places/" + Demo.place("Rolling case")),
         new View(
             "bags",
@@ -59,6 +64,27 @@ class ScreensTest {
         artist.page.screenshot(new Page.ScreenshotOptions().setPath(picture));
         assertThat(picture).isNotEmptyFile();
       }
+      finding(hand);
+      labels(desk);
+    }
+  }
+
+  private static void finding(Person artist) {
+    artist.goTo("/kit");
+    artist.page.getByRole(AriaRole.SEARCHBOX).fill("corector");
+    artist.page.getByText("Corrector").first().waitFor();
+    artist.page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("find-hand.png")));
+  }
+
+  /** A page of the PDF itself. */
+  private static void labels(Person artist) throws IOException {
+    artist.goTo("/kit/labels?inside=" + Demo.place("Set bag"));
+    Download labels = artist.page.waitForDownload(() -> artist.press("Make the labels").click());
+    try (PDDocument pdf = Loader.loadPDF(Files.readAllBytes(labels.path()))) {
+      ImageIO.write(
+          new PDFRenderer(pdf).renderImageWithDPI(0, 110),
+          "png",
+          FOLDER.resolve("labels.png").toFile());
     }
   }
 

@@ -15,6 +15,7 @@ import jakarta.validation.Validator;
 import java.io.InputStream;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -88,6 +89,7 @@ public class WorkspaceImport {
           if (acts.finish()) {
             history.check();
           }
+          kit.countAnew();
         });
   }
 
@@ -96,26 +98,7 @@ public class WorkspaceImport {
     WorkspaceArchive archive = asIfToday ? ArchiveDates.asIfWrittenOn(today, written) : written;
     ArchiveCheck.check(archive, today);
     insertPlaces(act, archive.places());
-    act.create(
-        ThingKind.PRODUCT_THING,
-        archive.products().stream().map(WorkspaceArchive.ArchivedProduct::id).toList(),
-        () -> {
-          Map<UUID, ProductDraft> drafts = new LinkedHashMap<>();
-          archive.products().forEach(one -> drafts.put(one.id(), one.product()));
-          kit.insertProducts(drafts);
-          store.setProductVersions(archive.products());
-        });
-    store.insertPictures(archive.pictures());
-    act.create(
-        ThingKind.ITEM_THING,
-        archive.items().stream().map(WorkspaceArchive.ArchivedItem::id).toList(),
-        () -> {
-          kit.insertItems(
-              archive.items().stream()
-                  .map(one -> new KitStore.NewItem(one.id(), one.code(), one.product(), one.item()))
-                  .toList());
-          store.setItemStates(archive.items());
-        });
+    insertThings(act, archive);
     act.create(
         ThingKind.BOOKING_THING,
         archive.bookings().stream().map(WorkspaceArchive.ArchivedBooking::id).toList(),
@@ -125,6 +108,36 @@ public class WorkspaceImport {
         });
     store.insertTicks(archive.packed());
     store.insertCounts(archive.counts());
+  }
+
+  private void insertThings(Act act, WorkspaceArchive archive) {
+    Map<UUID, ProductDraft> drafts = new LinkedHashMap<>();
+    archive.products().forEach(one -> drafts.put(one.id(), one.product()));
+    KitStore.NewProducts[] products = new KitStore.NewProducts[1];
+    act.create(
+        ThingKind.PRODUCT_THING,
+        List.copyOf(drafts.keySet()),
+        () -> {
+          products[0] = kit.insertProducts(drafts);
+          store.setProductVersions(archive.products());
+        });
+    store.insertPictures(archive.pictures());
+    Iterator<String> codes =
+        kit.drawCodes((int) archive.items().stream().filter(one -> one.code() == null).count());
+    act.create(
+        ThingKind.ITEM_THING,
+        archive.items().stream().map(WorkspaceArchive.ArchivedItem::id).toList(),
+        () -> {
+          kit.insertItems(
+              archive.items().stream().map(one -> newItem(one, codes)).toList(), products[0]);
+          store.setItemStates(archive.items());
+        });
+  }
+
+  private static KitStore.NewItem newItem(
+      WorkspaceArchive.ArchivedItem one, Iterator<String> codes) {
+    String code = one.code() != null ? one.code() : codes.next();
+    return new KitStore.NewItem(one.id(), code, one.product(), one.item());
   }
 
   private void insertPlaces(Act act, List<WorkspaceArchive.ArchivedPlace> archived) {

@@ -10,11 +10,14 @@ import java.util.List;
 import java.util.Set;
 import java.util.random.RandomGenerator;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
 
 /** Draws short codes that nothing in the workspace bears yet. */
 @Component
 public class Codes {
+
+  private static final int FEW = 50;
 
   private final DSLContext sql;
   private final RandomGenerator random = new SecureRandom();
@@ -35,11 +38,18 @@ public class Codes {
       while (drawn.size() + more.size() < count) {
         more.add(ShortCode.ofItem(random).text());
       }
-      more.removeAll(
-          sql.select(ITEM.CODE).from(ITEM).where(ITEM.CODE.in(more)).fetchSet(ITEM.CODE));
+      more.removeAll(taken(more));
       drawn.addAll(more);
     }
     return List.copyOf(drawn);
+  }
+
+  /** A few are looked up one by one; among thousands it is quicker to read all there are. */
+  private Set<String> taken(Set<String> codes) {
+    return sql.select(ITEM.CODE)
+        .from(ITEM)
+        .where(codes.size() > FEW ? DSL.noCondition() : ITEM.CODE.in(codes))
+        .fetchSet(ITEM.CODE);
   }
 
   String forPlace() {

@@ -6,16 +6,15 @@ import static gerula.app.tables.Tables.PRODUCT;
 
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.app.tables.tables.records.ProductRecord;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Iterator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Products and items in the database. Everything here runs within a workspace. */
@@ -112,11 +111,21 @@ public class KitStore {
     return row;
   }
 
+  /** Products that were just added, as far as items of them need to know them. */
+  public static final class NewProducts {
+    private final Map<UUID, ProductRecord> rows;
+
+    private NewProducts(Map<UUID, ProductRecord> rows) {
+      this.rows = rows;
+    }
+  }
+
   /** Many at once. */
-  public void insertProducts(Map<UUID, ProductDraft> drafts) {
-    List<ProductRecord> rows = new ArrayList<>();
-    drafts.forEach((id, draft) -> rows.add(productRow(id, draft)));
-    sql.batchInsert(rows).execute();
+  public NewProducts insertProducts(Map<UUID, ProductDraft> drafts) {
+    Map<UUID, ProductRecord> rows = new LinkedHashMap<>();
+    drafts.forEach((id, draft) -> rows.put(id, productRow(id, draft)));
+    sql.batchInsert(rows.values()).execute();
+    return new NewProducts(rows);
   }
 
   void update(UUID id, ProductDraft draft) {
@@ -142,32 +151,24 @@ public class KitStore {
     return row;
   }
 
-  /**
-   * An item to be.
-   *
-   * @param code null to have one drawn
-   */
-  public record NewItem(UUID id, @Nullable String code, UUID product, ItemDraft draft) {}
+  /** An item to be. */
+  public record NewItem(UUID id, String code, UUID product, ItemDraft draft) {}
 
-  /** Many at once; their products are there already. */
-  public void insertItems(List<NewItem> items) {
-    Map<UUID, ProductRecord> products =
-        sql.selectFrom(PRODUCT)
-            .where(PRODUCT.ID.in(items.stream().map(NewItem::product).distinct().toList()))
-            .fetchMap(PRODUCT.ID);
-    Iterator<String> drawn =
-        codes.forItems((int) items.stream().filter(one -> one.code() == null).count()).iterator();
+  /** Many at once, all of them of these products. */
+  public void insertItems(List<NewItem> items, NewProducts products) {
     sql.batchInsert(
             items.stream()
                 .map(
                     one ->
                         itemRow(
-                            one.id(),
-                            one.code() != null ? one.code() : drawn.next(),
-                            one.draft(),
-                            products.get(one.product())))
+                            one.id(), one.code(), one.draft(), products.rows.get(one.product())))
                 .toList())
         .execute();
+  }
+
+  /** Codes that nothing bears yet. */
+  public Iterator<String> drawCodes(int count) {
+    return codes.forItems(count).iterator();
   }
 
   void update(UUID id, ItemDraft draft) {
@@ -193,6 +194,11 @@ public class KitStore {
         .set(ITEM.VERSION, ITEM.VERSION.plus(1))
         .where(ITEM.ID.eq(item))
         .execute();
+  }
+
+  /** Has the planner learn how large the kit is, after much was added at once. */
+  public void countAnew() {
+    sql.execute("select gerula.count_anew()");
   }
 
   /** Whether the workspace has neither places nor products yet. */

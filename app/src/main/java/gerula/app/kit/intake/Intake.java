@@ -19,6 +19,7 @@ import gerula.core.kit.intake.KitColumn;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -118,30 +119,48 @@ class Intake {
       act.touch(ThingKind.PLACE_THING, one.id(), () -> places.insert(one.id(), draft));
     }
     Map<ProductDraft, UUID> products = new LinkedHashMap<>();
-    List<KitStore.NewItem> items = new ArrayList<>();
-    for (KitReader.Read row : reading.rows()) {
-      UUID product = products.computeIfAbsent(row.product(), _ -> UUID.randomUUID());
-      ItemDraft item =
-          row.item().placed(reading.places().find(row.home()), reading.places().find(row.now()));
-      for (int i = 0; i < row.count(); i++) {
-        items.add(new KitStore.NewItem(UUID.randomUUID(), row.code(), product, item));
-      }
-    }
-    insertProducts(act, products);
+    reading.rows().forEach(row -> products.computeIfAbsent(row.product(), _ -> UUID.randomUUID()));
+    List<KitStore.NewItem> items = items(reading, products);
+    KitStore.NewProducts added = insertProducts(act, products);
     for (int from = 0; from < items.size(); from += AT_ONCE) {
       List<KitStore.NewItem> some = items.subList(from, Math.min(from + AT_ONCE, items.size()));
       act.create(
           ThingKind.ITEM_THING,
           some.stream().map(KitStore.NewItem::id).toList(),
-          () -> kit.insertItems(some));
+          () -> kit.insertItems(some, added));
       progress.at(from + some.size(), items.size());
     }
+    kit.countAnew();
     return items.size();
   }
 
-  private void insertProducts(Act act, Map<ProductDraft, UUID> products) {
+  private List<KitStore.NewItem> items(Reading reading, Map<ProductDraft, UUID> products) {
+    int uncoded =
+        reading.rows().stream()
+            .filter(row -> row.code() == null)
+            .mapToInt(KitReader.Read::count)
+            .sum();
+    Iterator<String> codes = kit.drawCodes(uncoded);
+    List<KitStore.NewItem> items = new ArrayList<>();
+    for (KitReader.Read row : reading.rows()) {
+      ItemDraft item =
+          row.item().placed(reading.places().find(row.home()), reading.places().find(row.now()));
+      for (int i = 0; i < row.count(); i++) {
+        String code = row.code() != null ? row.code() : codes.next();
+        items.add(new KitStore.NewItem(UUID.randomUUID(), code, products.get(row.product()), item));
+      }
+    }
+    return items;
+  }
+
+  private KitStore.NewProducts insertProducts(Act act, Map<ProductDraft, UUID> products) {
     Map<UUID, ProductDraft> byId = new LinkedHashMap<>();
     products.forEach((draft, id) -> byId.put(id, draft));
-    act.create(ThingKind.PRODUCT_THING, List.copyOf(byId.keySet()), () -> kit.insertProducts(byId));
+    KitStore.NewProducts[] added = new KitStore.NewProducts[1];
+    act.create(
+        ThingKind.PRODUCT_THING,
+        List.copyOf(byId.keySet()),
+        () -> added[0] = kit.insertProducts(byId));
+    return added[0];
   }
 }
