@@ -15,6 +15,8 @@ export type OpenCaseProps = {
   /** The compartment looked at closely, null for the whole case. */
   zoom?: string | null | undefined;
   onZoom?: ((place: string | null) => void) | undefined;
+  /** Width of the widest case beside it, mm, when several are drawn in one scale. */
+  beside?: number | undefined;
   /** Whether pieces can be lifted out of it. */
   canLift?: boolean | undefined;
 };
@@ -30,7 +32,7 @@ export function OpenCase(props: OpenCaseProps) {
   const { x, y, width, height } = close?.box ?? tray.box;
   const margin = close ? 3 : 4;
   // Words and signs stay as large as they are in the whole case, however close one looks.
-  const unit = Math.min(1, width / 560);
+  const unit = Math.min(1, (close ? width : (props.beside ?? width)) / 560);
   const walk = (event: React.KeyboardEvent) => {
     if (event.key === "Escape" && close) onZoom?.(null);
     const pieces = [...(drawing.current?.querySelectorAll<SVGElement>("[data-piece]") ?? [])];

@@ -80,6 +80,7 @@ export function BagsView() {
               onChoose={setChosen}
               zoom={close}
               onZoom={setClose}
+              beside={Math.max(...open.map((other) => other.tray.box.width))}
               canLift
             />
           ))}

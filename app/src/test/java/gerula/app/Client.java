@@ -6,13 +6,16 @@ import java.io.IOException;
 import java.net.CookieManager;
 import java.net.CookiePolicy;
 import java.net.HttpCookie;
+import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -81,6 +84,36 @@ public final class Client {
             .header("Content-Type", type);
     cookie("XSRF-TOKEN").ifPresent(token -> request.header("X-XSRF-TOKEN", token.getValue()));
     return send(request.build());
+  }
+
+  /** Sends a file and closes the connection as soon as the answer holds this text. */
+  public void sendAndGoAway(String path, String type, String body, String until)
+      throws IOException {
+    URI uri = URI.create(address + path);
+    byte[] bytes = body.getBytes(StandardCharsets.UTF_8);
+    String cookieLine =
+        cookies.getCookieStore().getCookies().stream()
+            .map(one -> one.getName() + "=" + one.getValue())
+            .collect(Collectors.joining("; "));
+    String head =
+        "POST %s HTTP/1.1\r\nHost: %s\r\nContent-Type: %s\r\nContent-Length: %d\r\n"
+                .formatted(
+                    uri.getPath() + "?" + uri.getQuery(), uri.getAuthority(), type, bytes.length)
+            + "Cookie: %s\r\nX-XSRF-TOKEN: %s\r\n\r\n"
+                .formatted(cookieLine, cookie("XSRF-TOKEN").orElseThrow().getValue());
+    try (Socket socket = new Socket(uri.getHost(), uri.getPort())) {
+      socket.getOutputStream().write(head.getBytes(StandardCharsets.US_ASCII));
+      socket.getOutputStream().write(bytes);
+      StringBuilder heard = new StringBuilder();
+      int one = socket.getInputStream().read();
+      while (one >= 0 && heard.indexOf(until) < 0) {
+        heard.append((char) one);
+        one = socket.getInputStream().read();
+      }
+      assertThat(heard).contains(until);
+      // Closed with a reset, as when a tab is closed.
+      socket.setSoLinger(true, 0);
+    }
   }
 
   public Answer putBytes(String path, String type, byte[] body) {

@@ -200,6 +200,8 @@ class KitLists {
         .from(STOCKTAKE)
         .where(STOCKTAKE.PLACE_ID.eq(place))
         .and(STOCKTAKE.SETTLED_AT.isNull())
+        .orderBy(STOCKTAKE.STARTED_AT.desc())
+        .limit(1)
         .fetchOptional(STOCKTAKE.ID);
   }
 }

@@ -51,4 +51,22 @@ class QuantityTest {
     assertThat(Quantity.none(Unit.ML).shareOf(Quantity.none(Unit.ML))).isZero();
     assertThat(Quantity.millilitres(5).shareOf(Quantity.millilitres(20))).isEqualTo(0.25);
   }
+
+  @Test
+  void whatIsTakenAwayIsGoneAndNeverMoreThanThereIs() {
+    assertThat(Quantity.pieces(10).minus(Quantity.pieces(3))).isEqualTo(Quantity.pieces(7));
+    assertThatThrownBy(() -> Quantity.pieces(3).minus(Quantity.pieces(4)))
+        .isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> Quantity.pieces(3).minus(Quantity.millilitres(1)))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("do not add up");
+  }
+
+  @Test
+  void aShareOfPiecesIsWholePiecesAndOfContentExactToAThousandth() {
+    assertThat(Quantity.pieces(5).times(new BigDecimal("0.5"))).isEqualTo(Quantity.pieces(3));
+    assertThat(Quantity.millilitres(10).times(new BigDecimal("0.3333")))
+        .isEqualTo(Quantity.millilitres(3.333));
+    assertThat(Quantity.millilitres(10).times(BigDecimal.ZERO).isNone()).isTrue();
+  }
 }

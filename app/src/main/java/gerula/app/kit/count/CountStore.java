@@ -46,6 +46,8 @@ class CountStore {
     return sql.selectFrom(STOCKTAKE)
         .where(STOCKTAKE.PLACE_ID.eq(place))
         .and(STOCKTAKE.SETTLED_AT.isNull())
+        .orderBy(STOCKTAKE.STARTED_AT.desc())
+        .limit(1)
         .fetchOptional(this::stored);
   }
 

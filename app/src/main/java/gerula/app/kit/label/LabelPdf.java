@@ -16,7 +16,7 @@ final class LabelPdf {
 
   private static final float POINTS_PER_MM = 72f / 25.4f;
   private static final double PAD_MM = 1.2;
-  private static final double LARGEST_CODE_MM = 22;
+  private static final double LARGEST_CODE_MM = 15;
 
   private final LabelSheet sheet;
   private final int skip;

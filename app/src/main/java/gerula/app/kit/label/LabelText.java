@@ -20,7 +20,7 @@ final class LabelText {
   private static final double LINE_HEIGHT = 1.18;
 
   /** A line of the label. */
-  private record Line(PDFont font, String text) {}
+  record Line(PDFont font, String text) {}
 
   private final List<Line> lines;
   private final double width;
@@ -82,6 +82,10 @@ final class LabelText {
     return "use by " + DAY.format(label.useBy()) + reason;
   }
 
+  List<Line> lines() {
+    return List.copyOf(lines);
+  }
+
   void draw(PDPageContentStream pen, double left, double bottom) throws IOException {
     double size = size();
     double y = bottom + (height + lines.size() * size * LINE_HEIGHT) / 2 - size;
@@ -106,7 +110,7 @@ final class LabelText {
     return Math.max(Math.min(size, SMALLEST_MM), Math.floor(fits / STEP_MM) * STEP_MM);
   }
 
-  private String shortened(Line line, double size) throws IOException {
+  String shortened(Line line, double size) throws IOException {
     String text = line.text();
     while (text.length() > 1 && LabelFonts.width(line.font(), text, size) > width) {
       text = text.substring(0, text.length() - 2).stripTrailing() + "…";

@@ -13,9 +13,9 @@ enum Orientation {
   MIRRORED(0, true),
   HALF_TURN(2, false),
   HALF_TURN_MIRRORED(2, true),
-  LEFT_MIRRORED(1, true),
+  LEFT_MIRRORED(3, true),
   LEFT(1, false),
-  RIGHT_MIRRORED(3, true),
+  RIGHT_MIRRORED(1, true),
   RIGHT(3, false);
 
   private static final int TAG = 0x0112;

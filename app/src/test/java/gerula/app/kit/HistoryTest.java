@@ -1,0 +1,89 @@
+package gerula.app.kit;
+
+import static gerula.app.Client.act;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gerula.app.Client;
+import gerula.app.Kits;
+import gerula.app.Running;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A thing and a place tell what was done with them, the newest act first, each act once. */
+@ExtendWith(Running.class)
+class HistoryTest {
+
+  private Client client;
+  private String drawer;
+  private String bag;
+  private String powder;
+
+  @BeforeEach
+  void aKit(Client fresh) {
+    client = fresh.signedUp();
+    drawer = Kits.addPlace(client, "Drawer", "drawer");
+    bag = Kits.addPlace(client, "Bag", "backpack");
+    powder = Kits.addPowder(client, drawer);
+  }
+
+  @Test
+  void anActTellsWhatItChangedAndNothingElse() {
+    client.post("/api/items/" + powder + "/move", act().put("to", bag)).expect(200);
+    JsonNode newest = history("/api/items/" + powder).get(0);
+    assertThat(newest.path("act").asString()).isEqualTo("moved");
+    assertThat(newest.path("changes")).hasSize(1);
+    assertThat(newest.at("/changes/0/field").asString()).isEqualTo("now_place_id");
+    assertThat(newest.at("/changes/0/from").asString()).isEqualTo(drawer);
+    assertThat(newest.at("/changes/0/to").asString()).isEqualTo(bag);
+    assertThat(newest.path("who").asString()).contains("@");
+    assertThat(history("/api/items/" + powder).toString())
+        .doesNotContain("sought", "workspace_id", "last_day");
+  }
+
+  @Test
+  void aPlaceTellsItsOwnActs() {
+    client.post("/api/places/" + bag + "/move", act().put("to", drawer)).expect(204);
+    JsonNode history = history("/api/places/" + bag);
+    assertThat(acts(history)).containsExactly("moved", "added");
+    assertThat(history.at("/0/changes/0/field").asString()).isEqualTo("parent_id");
+  }
+
+  @Test
+  void anActOnManyThingsStandsInTheHistoryOfEach() {
+    String other = Kits.addPowder(client, drawer);
+    ObjectNode move = act().put("to", bag);
+    move.putArray("items").add(powder).add(other);
+    client.post("/api/kit/move", move).expect(204);
+    for (String one : List.of(powder, other)) {
+      assertThat(history("/api/items/" + one).get(0).path("id").asString())
+          .isEqualTo(move.path("actId").asString());
+    }
+    client.post("/api/ledger/" + move.path("actId").asString() + "/undo", act()).expect(204);
+    JsonNode history = history("/api/items/" + powder);
+    assertThat(acts(history)).containsExactly("undone", "moved", "added");
+    assertThat(history.get(1).path("undone").asBoolean()).isTrue();
+  }
+
+  @Test
+  void whyAnActCannotBeUndoneIsSaid() {
+    ObjectNode first = act().put("to", bag);
+    client.post("/api/items/" + powder + "/move", first).expect(200);
+    client.post("/api/items/" + powder + "/discard", act().put("cause", "broken")).expect(200);
+    Client.Answer refused =
+        client.post("/api/ledger/" + first.path("actId").asString() + "/undo", act()).expect(409);
+    assertThat(refused.body().path("detail").asString()).contains("discarded", "Undo that first");
+    client.post("/api/ledger/" + Kits.id() + "/undo", act()).expect(404);
+  }
+
+  private static List<String> acts(JsonNode history) {
+    return history.valueStream().map(act -> act.path("act").asString()).toList();
+  }
+
+  private JsonNode history(String path) {
+    return client.get(path).expect(200).body().path("history");
+  }
+}

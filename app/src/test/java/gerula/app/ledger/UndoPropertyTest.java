@@ -1,0 +1,151 @@
+package gerula.app.ledger;
+
+import static gerula.app.Client.act;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gerula.app.Client;
+import gerula.app.Kits;
+import gerula.app.Running;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Collectors;
+import java.util.stream.LongStream;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Whatever was done with a kit, undone in turn, leaves it as it was; and sending any act again
+ * changes nothing. Each seed is a day's work.
+ */
+@ExtendWith(Running.class)
+class UndoPropertyTest {
+
+  private static final int ACTS = 25;
+
+  private Client client;
+  private Random random;
+  private final List<String> places = new ArrayList<>();
+  private final List<String> items = new ArrayList<>();
+
+  /** Where an act was sent and what was sent. */
+  private record Sent(String path, ObjectNode body) {
+    String actId() {
+      return body.path("actId").asString();
+    }
+  }
+
+  static LongStream seeds() {
+    return LongStream.range(1, 9);
+  }
+
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void actsUndoneInTurnLeaveEverythingAsItWas(long seed, Client fresh) {
+    client = fresh.signedUp();
+    random = new Random(seed);
+    fill();
+    List<Sent> done = new ArrayList<>();
+    List<String> before = new ArrayList<>();
+    while (done.size() < ACTS) {
+      String state = state();
+      Sent sent = any();
+      if (client.post(sent.path(), sent.body()).status() < 300) {
+        before.add(state);
+        done.add(sent);
+        String after = state();
+        client.post(sent.path(), sent.body());
+        assertThat(state()).as("sent again: " + sent).isEqualTo(after);
+      } else {
+        assertThat(state()).as("refused: " + sent).isEqualTo(state);
+      }
+    }
+    for (int i = done.size() - 1; i >= 0; i--) {
+      client.post("/api/ledger/" + done.get(i).actId() + "/undo", act()).expect(204);
+      assertThat(state()).as("undone: " + done.get(i)).isEqualTo(before.get(i));
+    }
+  }
+
+  private void fill() {
+    for (int i = 0; i < 4; i++) {
+      places.add(Kits.addPlace(client, "Place " + i, i % 2 == 0 ? "drawer" : "pouch"));
+    }
+    for (int i = 0; i < 6; i++) {
+      ObjectNode asked = Kits.powder(Kits.id(), oneOf(places));
+      if (i % 2 == 0) {
+        asked.withObject("product").put("unit", "piece").put("productClass", "wand");
+        asked.withObject("item").put("left", 20);
+      }
+      client.post("/api/items", asked).expect(201);
+      items.add(asked.path("id").asString());
+    }
+  }
+
+  private Sent any() {
+    String item = "/api/items/" + oneOf(items);
+    return switch (random.nextInt(9)) {
+      case 0 -> new Sent(item + "/move", act().put("to", random.nextInt(5) == 0 ? null : to()));
+      case 1 -> new Sent("/api/places/" + to() + "/move", act().put("to", oneOf(places)));
+      case 2 -> new Sent(item + "/left", act().put("level", "quarter").putNull("left"));
+      case 3 -> new Sent(item + "/discard", act().put("cause", "broken"));
+      case 4 ->
+          new Sent(
+              item + "/part",
+              act().put("newItem", Kits.id()).put("to", to()).put("pieces", random.nextInt(9)));
+      case 5 -> lend();
+      case 6 -> bringHome();
+      case 7 -> count();
+      default -> new Sent("/api/items", Kits.powder(Kits.id(), to()));
+    };
+  }
+
+  private Sent lend() {
+    ObjectNode asked =
+        act().put("newPlace", Kits.id()).put("person", "Friend " + random.nextInt(2));
+    asked.put("askBackOn", "2031-06-01").putArray("items").add(oneOf(items));
+    return new Sent("/api/kit/lend", asked);
+  }
+
+  private Sent bringHome() {
+    ObjectNode asked = act();
+    asked.putArray("places");
+    asked.putArray("items").add(oneOf(items)).add(oneOf(items));
+    return new Sent("/api/kit/bring-home", asked);
+  }
+
+  /** Counts a place in which one thing is seen. */
+  private Sent count() {
+    String count =
+        client
+            .post("/api/places/" + to() + "/counts", Client.object().put("id", Kits.id()))
+            .body()
+            .path("id")
+            .asString();
+    client.post(
+        "/api/counts/" + count + "/seen",
+        Client.object().put("item", oneOf(items)).put("seen", true).putNull("counted"));
+    return new Sent("/api/counts/" + count + "/settle", act());
+  }
+
+  private String to() {
+    return oneOf(places);
+  }
+
+  private <T> T oneOf(List<T> list) {
+    return list.get(random.nextInt(list.size()));
+  }
+
+  /** All things and places, without how often they were changed. */
+  private String state() {
+    JsonNode things = client.get("/api/items?most=200").expect(200).body().path("items");
+    JsonNode where = client.get("/api/places").expect(200).body().path("places");
+    return Stream.concat(things.values().stream(), where.values().stream())
+        .map(one -> one.toString().replaceAll("\"version\":\\d+", ""))
+        .sorted()
+        .collect(Collectors.joining("\n"));
+  }
+}

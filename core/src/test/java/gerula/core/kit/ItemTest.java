@@ -1,0 +1,100 @@
+package gerula.core.kit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import gerula.core.quantity.Quantity;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class ItemTest {
+
+  private static final UUID HERE = new UUID(0, 1);
+  private static final UUID THERE = new UUID(0, 2);
+
+  @Test
+  void amountsAreToldInTheUnitOfTheProduct() {
+    Given.Thing primer = Given.thing(ProductClass.PRIMER, Form.CREAM);
+    assertThatThrownBy(() -> primer.left(Quantity.pieces(1)).item())
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContainingAll("ml", "piece");
+    Vessel wrong = new Vessel.Decant(Container.SCREW_JAR, Quantity.pieces(1), null);
+    assertThatThrownBy(() -> primer.left(Quantity.millilitres(1)).vessel(wrong).item())
+        .isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> new Vessel.Decant(Container.SCREW_JAR, Quantity.millilitres(0), null))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("more than nothing");
+  }
+
+  @Test
+  void whoeverMovesAThingHasGotItBack() {
+    Item lent =
+        Given.thing(ProductClass.PRIMER, Form.CREAM)
+            .in(HERE)
+            .now(THERE)
+            .askBackOn(LocalDate.of(2031, 5, 1))
+            .item();
+    Item back = lent.movedTo(HERE);
+    assertThat(back.now()).isEqualTo(HERE);
+    assertThat(back.askBackOn()).isNull();
+    assertThat(back.home()).isEqualTo(HERE);
+    assertThat(back.id()).isEqualTo(lent.id());
+  }
+
+  @Test
+  void aDecantIsAsFullAsItsContainerNotAsItsPack() {
+    Item decant =
+        Given.thing(ProductClass.FOUNDATION, Form.LIQUID_PUMP_OR_SQUEEZE)
+            .content(Quantity.millilitres(30))
+            .left(Quantity.millilitres(5))
+            .vessel(
+                new Vessel.Decant(Container.POINTED_SQUEEZE_BOTTLE, Quantity.millilitres(5), null))
+            .item();
+    assertThat(decant.left().shareOf(decant.size())).isEqualTo(1);
+    assertThat(Level.nearest(decant.left(), decant.size())).isEqualTo(Level.FULL);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"Isaura, true", "isaura, true", "' ISAURA ', true", "Isa, false", "'', false"})
+  void oneIsKnownByHerNameWithoutRegardToCase(String face, boolean allowed) {
+    assertThat(new ForWhom.Only("Isaura").allows(face)).isEqualTo(allowed);
+    assertThat(ForWhom.EVERYBODY.allows(face)).isTrue();
+    assertThat(new ForWhom.TheArtist().allows(face)).isFalse();
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"", "  "})
+  void aOnePersonThingSaysWhoseItIs(String nobody) {
+    assertThatThrownBy(() -> new ForWhom.Only(nobody))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("write the name");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"0", "-1", "10001"})
+  void innerMeasuresHaveBounds(int length) {
+    assertThatThrownBy(() -> new Inside(length, null, null, null, false))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContainingAll("inner width", String.valueOf(length));
+    assertThatThrownBy(() -> new Inside.Slots(3, null, length, null))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("depth of a slot");
+  }
+
+  @Test
+  void aPlaceHasOneToFiveHundredSlotsAndTheirHeightCounts() {
+    assertThatThrownBy(() -> new Inside.Slots(0, null, null, null))
+        .isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> new Inside.Slots(501, null, null, null))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("501");
+    Inside.Slots low = new Inside.Slots(4, null, null, 9);
+    assertThat(new Inside(100, 100, 30, low, false).clearHeightMm()).isEqualTo(9);
+    assertThat(new Inside(100, 100, 30, null, false).clearHeightMm()).isEqualTo(30);
+    assertThat(Inside.UNMEASURED.clearHeightMm()).isNull();
+  }
+}
