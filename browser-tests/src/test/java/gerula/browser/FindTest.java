@@ -1,0 +1,69 @@
+package gerula.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+
+/** The one field: found while typing, with the keys alone, in both stances. */
+class FindTest {
+
+  @Test
+  void oneFindsWalksAndOpensWithTheKeysAlone() {
+    try (Person artist = new Person(Person.Stance.DESK).withTheDemo()) {
+      artist.goTo("/bookings");
+      artist.page.keyboard().press("/");
+      assertThat(field(artist)).isFocused();
+      artist.page.keyboard().type("neutral sfot");
+      assertThat(artist.page.getByText("Tarnwell Soft base 2 neutral")).isVisible();
+      artist.page.keyboard().press("ArrowDown");
+      artist.page.keyboard().press("ArrowDown");
+      artist.page.keyboard().press("ArrowUp");
+      artist.page.keyboard().press("Enter");
+      assertThat(artist.sentence()).containsText("Soft base 2 neutral is in Rolling case");
+      artist.page.keyboard().press("/");
+      artist.page.keyboard().type("x");
+      artist.page.keyboard().press("Escape");
+      assertThat(artist.page.getByText("All that are like it")).isHidden();
+      assertThat(artist.complaints).isEmpty();
+    }
+  }
+
+  @Test
+  void placesAndWhatIsNotThereAreToldInWords() {
+    try (Person artist = new Person(Person.Stance.HAND).withTheDemo()) {
+      artist.goTo("/kit");
+      field(artist).fill("brush belt");
+      assertThat(artist.page.getByText("Brush belt place")).isVisible();
+      field(artist).fill("harpsichord");
+      assertThat(artist.page.getByText("Nothing is like “harpsichord”")).isVisible();
+      field(artist).fill("emergency pouch");
+      artist.press("Bring Cairnlowe Emergency pouch home").click();
+      assertThat(artist.page.getByText("Moved Emergency pouch to Rolling case")).isVisible();
+      assertThat(artist.complaints).isEmpty();
+    }
+  }
+
+  @Test
+  void theListIsNarrowedByTheAddressAndBackWorks() {
+    try (Person artist = new Person(Person.Stance.DESK).withTheDemo()) {
+      artist.goTo("/kit?productClass=brush");
+      assertThat(artist.page.getByText("12 things").first()).isVisible();
+      artist.page.getByLabel("Marks").selectOption("place");
+      assertThat(artist.page.getByText("Nothing in the kit is like this.")).isVisible();
+      assertThat(artist.page.getByLabel("What it is for")).hasValue("brush");
+      artist.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("show all")).click();
+      artist.page.locator("main a[href^='/kit/items/']").first().click();
+      assertThat(artist.sentence()).containsText(" is in ");
+      artist.page.goBack();
+      assertThat(artist.page.getByText("174 things").first()).isVisible();
+    }
+  }
+
+  private static Locator field(Person artist) {
+    return artist.page.getByRole(AriaRole.SEARCHBOX);
+  }
+}

@@ -1,0 +1,96 @@
+package gerula.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** Places are made, measured, given slots and performers, and taken away when they are empty. */
+class PlaceTest {
+
+  private Person artist;
+
+  @BeforeEach
+  void aKit() {
+    artist = new Person(Person.Stance.DESK).withTheDemo();
+  }
+
+  @AfterEach
+  void done() {
+    artist.close();
+    artist.complaints.removeIf(complaint -> complaint.contains("status of 4"));
+    assertThat(artist.complaints).isEmpty();
+  }
+
+  @Test
+  void aPaletteWithSlotsIsMadeFilledAndTakenAway() {
+    artist.goTo("/kit/places/new?in=" + Demo.place("Backpack"));
+    artist.page.getByLabel("Name").fill("Travel palette");
+    artist.page.getByLabel("Kind").selectOption("palette");
+    artist.page.getByLabel("How many").fill("0");
+    artist.press("Add the place").click();
+    assertThat(artist.page.getByText("A place has 1 to 500 slots").first()).isVisible();
+    artist.page.getByLabel("How many").fill("6");
+    artist.page.getByLabel("Section of").fill("Corin");
+    artist.press("lips").click();
+    artist.press("Add the place").click();
+    assertThat(artist.sentence()).containsText("Backpack, Travel palette: no things");
+    assertThat(artist.page.getByText("section of Corin")).isVisible();
+    assertThat(artist.page.getByText("only for lips")).isVisible();
+    CountTest.scan(artist, CountTest.code(artist, Demo.item("Scissors")));
+    assertThat(artist.sentence()).containsText("one thing");
+    assertThat(artist.page.getByText("is kept for other things")).isVisible();
+    artist.press("Take it away").click();
+    assertThat(artist.page.getByText("Something lies in this place")).isVisible();
+  }
+
+  @Test
+  void whatWasLookedForAndLostStandsUpAndComesBack() {
+    artist.goTo("/kit/places/new");
+    artist.page.getByLabel("Name").fill("Lost at sea");
+    artist.page.getByLabel("Kind").selectOption("lost");
+    artist.press("Add the place").click();
+    assertThat(artist.sentence()).containsText("Lost at sea");
+    CountTest.scan(artist, CountTest.code(artist, Demo.item("Scissors")));
+    assertThat(artist.sentence()).containsText("one thing");
+    artist.goTo("/kit/items/" + Demo.item("Scissors"));
+    assertThat(artist.page.getByText("Lost: it was looked for and given up.").first()).isVisible();
+    artist.press("Bring it home").click();
+    assertThat(artist.sentence()).containsText("Scissors is in Rolling case, tools");
+  }
+
+  @Test
+  void twoTabsThatChangeOnePlaceAreTold() {
+    String path = "/kit/places/" + Demo.place("Backpack") + "/edit";
+    artist.goTo(path);
+    Page second = artist.anotherTab();
+    second.navigate(artist.application.address() + path);
+    second.getByLabel("Note").fill("from the second");
+    artist.page.getByLabel("Note").fill("from the first");
+    artist.press("Save the changes").click();
+    assertThat(artist.page.getByText("from the first").first()).isVisible();
+    second.getByRole(AriaRole.BUTTON, Person.button("Save the changes")).click();
+    assertThat(second.getByText("changed somewhere else while you were writing")).isVisible();
+    second.getByRole(AriaRole.BUTTON, Person.button("Save mine over it")).click();
+    assertThat(second.getByText("from the second").first()).isVisible();
+  }
+
+  @Test
+  void countedStockIsTakenElsewhere() {
+    artist.goTo("/kit/items/" + Demo.item("Blotting papers"));
+    artist.press("Take some elsewhere").click();
+    artist.page.getByLabel("How many").fill("30");
+    artist
+        .page
+        .getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("To").setExact(true))
+        .selectOption(Demo.place("Backpack"));
+    artist.press("Taken there").click();
+    assertThat(artist.sentence()).containsText("50 pieces of 100");
+    assertThat(artist.page.getByText("The same in other places")).isVisible();
+    assertThat(artist.page.getByText("80 pieces in all")).isVisible();
+  }
+}
