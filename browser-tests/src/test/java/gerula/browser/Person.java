@@ -64,6 +64,11 @@ final class Person implements AutoCloseable {
     page.onPageError(complaints::add);
   }
 
+  /** What the browser's console complains of; a refusal (status 4xx) is a line in it too. */
+  List<String> complaintsBesideRefusals() {
+    return complaints.stream().filter(line -> !line.contains("status of 4")).toList();
+  }
+
   /** Somebody whose camera sees this film. */
   static Person withCamera(Path film) {
     List<String> flags = new ArrayList<>(FLAGS);
