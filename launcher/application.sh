@@ -12,7 +12,7 @@ application_port() { cat "$STATE/application/port" 2> /dev/null; }
 # The jar opened up: classes load faster from it, and the start cache needs it.
 unpack_application() {
   local print
-  print=$(sha256sum < "$JAR" | cut -d' ' -f1)
+  print=$(cat "$STATE/built/application")
   UNPACKED=$STATE/unpacked/${print:0:12}
   [ -f "$UNPACKED/gerula.jar" ] && return
   rm -rf "$STATE/unpacked"
@@ -31,17 +31,29 @@ application_settings() {
   export SPRING_DATASOURCE_PASSWORD=$APP_PASSWORD SPRING_FLYWAY_PASSWORD=$OWNER_PASSWORD
 }
 
-# JDK 25 can keep what it loaded and linked; made once for each build, it halves the start.
+# JDK 25 can keep what it loaded and linked; made once for each build, it halves the start. The run it
+# learns from answers as a real one does, so that what the first answers need is kept as well.
 make_start_cache() {
   [ -f "$UNPACKED/start.aot" ] && return
   step "preparing quick starts (once)"
-  application_settings 0
-  if ! (cd "$UNPACKED" && "$JAVA_HOME/bin/java" "${JVM_FLAGS[@]}" -XX:AOTCacheOutput=start.aot \
-    -Dspring.context.exit=onRefresh -jar gerula.jar "${APPLICATION_SETTINGS[@]}") \
-    > "$STATE/log/start-cache.log" 2>&1; then
+  local port
+  port=$(free_port $((RUN_PORT + 1000)))
+  application_settings "$port"
+  (
+    cd "$UNPACKED" || exit 1
+    exec "$JAVA_HOME/bin/java" "${JVM_FLAGS[@]}" -XX:AOTCacheOutput=start.aot -jar gerula.jar \
+      "${APPLICATION_SETTINGS[@]}" "--gerula.demo=$HERE/demo" > "$STATE/log/start-cache.log" 2>&1 < /dev/null
+  ) &
+  local learner=$!
+  until [ "$(http_status "$port" /api/session)" = 200 ]; do
+    kill -0 "$learner" 2> /dev/null || break
+    sleep 0.2
+  done
+  http_status "$port" / > /dev/null
+  kill "$learner" 2> /dev/null
+  wait "$learner" || true
+  [ -f "$UNPACKED/start.aot" ] ||
     say "  (it did not work, starts will take longer; see $STATE/log/start-cache.log)"
-    rm -f "$UNPACKED/start.aot"
-  fi
 }
 
 # The beans were worked out by the build (spring.aot): that spares a second or more at every start.

@@ -47,6 +47,7 @@ command_start() {
   command_status
   say
   say "Ctrl-C ends it."
+  printf '%s' $$ > "$STATE/application/watcher"
   release_the_lock
   watch_over_it
 }
@@ -71,13 +72,18 @@ end_everything() {
 watch_over_it() {
   while kill -0 "$APPLICATION_PID" 2> /dev/null; do
     sleep 1 &
-    wait $! || true
+    wait -n $! "$APPLICATION_PID" || true
     if kill -0 "$APPLICATION_PID" 2> /dev/null && ! [ -f "$STATE/application/stopping" ] && ! cluster_is_up; then
       say "The database had ended; starting it again."
       start_cluster
     fi
   done
-  [ -f "$STATE/application/stopping" ] || say "The application has ended. Its log is $STATE/log/application.log."
+  if [ -f "$STATE/application/stopping" ]; then
+    # "stop" ends the rest; by now the next start may be at work in this folder.
+    trap - EXIT
+  else
+    say "The application has ended. Its log is $STATE/log/application.log."
+  fi
 }
 
 command_stop() {
@@ -87,7 +93,19 @@ command_stop() {
   cluster_down run
   cluster_down test
   cluster_down bench
+  wait_for_the_watcher
   say "Gerula is stopped. The data stay in $STATE."
+}
+
+# The command that started it ends a moment after the application; a new start shall not meet it.
+wait_for_the_watcher() {
+  local watcher
+  watcher=$(cat "$STATE/application/watcher" 2> /dev/null) || return 0
+  for _ in $(seq 50); do
+    grep -qs gerula "/proc/$watcher/cmdline" || break
+    sleep 0.1
+  done
+  rm -f "$STATE/application/watcher"
 }
 
 command_status() {
