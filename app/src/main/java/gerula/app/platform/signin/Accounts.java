@@ -81,7 +81,8 @@ public class Accounts {
   public SignedIn signIn(String email, String passphrase) {
     pace.refuseIfTooSoon(email);
     Optional<Record> account = byEmail(email);
-    String hash = account.map(row -> row.get("passphrase_hash", String.class)).orElseGet(nobodysHash::join);
+    String hash =
+        account.map(row -> row.get("passphrase_hash", String.class)).orElseGet(nobodysHash::join);
     if (!passphrases.matches(passphrase, hash) || account.isEmpty()) {
       pace.noteFailure(email);
       throw Refused.wrongSignIn();
