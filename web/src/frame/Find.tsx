@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { useFound, usePlaces } from "../kit/queries";
+import { UseIt } from "../kit/UseIt";
 import { useMoving } from "../kit/useMoving";
 import { fullName, placePath } from "../words/items";
 import type { Item } from "./api";
@@ -16,7 +17,15 @@ export function Find() {
   const stance = useStance();
   const [q, setQ] = useState("");
   const [open, setOpen] = useState(false);
-  const found = useFound(q).data;
+  const [used, setUsed] = useState<Item | null>(null);
+  // While somebody walks the answers, those for letters typed last may still come: they wait.
+  const [walked, setWalked] = useState<string | null>(null);
+  const asked = walked ?? q;
+  const { data: found, isPlaceholderData } = useFound(asked);
+  const answered = useRef("");
+  useEffect(() => {
+    if (!isPlaceholderData) answered.current = asked;
+  }, [asked, isPlaceholderData]);
   useEffect(() => {
     const focus = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement;
@@ -39,7 +48,9 @@ export function Find() {
     if (!step) return;
     const stops = [...(whole.current?.querySelectorAll<HTMLElement>("input, [data-answer]") ?? [])];
     const at = stops.indexOf(document.activeElement as HTMLElement);
-    stops[(at + step + stops.length) % stops.length]?.focus();
+    const next = stops[(at + step + stops.length) % stops.length];
+    if (next !== field.current) setWalked(answered.current);
+    next?.focus();
     event.preventDefault();
   };
   const shown = open && q.trim() !== "" && found;
@@ -67,7 +78,10 @@ export function Find() {
             }
             autoComplete="off"
             value={q}
-            onFocus={() => setOpen(true)}
+            onFocus={() => {
+              setOpen(true);
+              setWalked(null);
+            }}
             onChange={(event) => {
               setQ(event.target.value);
               setOpen(true);
@@ -80,17 +94,19 @@ export function Find() {
             className="absolute top-full right-0 z-30 mt-1 max-h-[75dvh] w-[34rem] overflow-y-auto rounded-md border-2 border-ink bg-paper p-2 max-hand:inset-x-0 max-hand:w-auto max-hand:rounded-none"
             aria-live="polite"
           >
-            <Answers items={found.items} places={found.places} q={q} onGo={close} />
+            <Answers items={found.items} places={found.places} q={q} onGo={close} onUse={setUsed} />
           </div>
         )}
       </div>
+      {used && <UseIt key={used.id} item={used} open onDone={() => setUsed(null)} />}
     </search>
   );
 }
 
-type AnswersProps = { items: Item[]; places: string[]; q: string; onGo: () => void };
+type Going = { onGo: () => void; onUse: (item: Item) => void };
+type AnswersProps = { items: Item[]; places: string[]; q: string } & Going;
 
-function Answers({ items, places, q, onGo }: AnswersProps) {
+function Answers({ items, places, q, onGo, onUse }: AnswersProps) {
   const map = usePlaces();
   if (!items.length && !places.length) {
     return (
@@ -119,7 +135,7 @@ function Answers({ items, places, q, onGo }: AnswersProps) {
           </li>
         ))}
         {items.map((item) => (
-          <Answer key={item.id} item={item} onGo={onGo} />
+          <Answer key={item.id} item={item} onGo={onGo} onUse={onUse} />
         ))}
       </ul>
       <Link
@@ -134,7 +150,7 @@ function Answers({ items, places, q, onGo }: AnswersProps) {
 }
 
 /** One thing found: where it is, its marks, and what one most often does then. */
-function Answer({ item, onGo }: { item: Item; onGo: () => void }) {
+function Answer({ item, onGo, onUse }: { item: Item } & Going) {
   const places = usePlaces();
   const move = useMoving();
   return (
@@ -158,6 +174,14 @@ function Answer({ item, onGo }: { item: Item; onGo: () => void }) {
             home
           </button>
         )}
+        <button
+          type="button"
+          className="min-h-9 px-2 underline max-hand:min-h-11"
+          aria-label={`Use ${fullName(item)}`}
+          onClick={() => onUse(item)}
+        >
+          use
+        </button>
         <Link
           to={`/kit/places/${item.now ?? ""}`}
           onClick={onGo}

@@ -2,14 +2,13 @@ import { useActs } from "../frame/acts";
 import type { Schemas } from "../frame/api";
 import { Button } from "../ui/Button";
 import { moment } from "../words/dates";
-import { actWord, changeWords } from "../words/history";
+import { actName, actWord, changeWords } from "../words/history";
 import { usePlaces } from "./queries";
 
-/** What was done with a thing or a place, the newest act first; the last one can be undone here. */
+/** What was done with a thing or a place, the newest act first; those nothing rests on can be undone here. */
 export function HistoryList({ history }: { history: Schemas["LedgerEntry"][] }) {
   const { perform } = useActs();
   const places = usePlaces();
-  const last = history.find((entry) => !entry.undone);
   return (
     <section>
       <h2 className="border-ink border-b pb-1 font-semibold">History</h2>
@@ -26,8 +25,9 @@ export function HistoryList({ history }: { history: Schemas["LedgerEntry"][] }) 
               {entry.changes.map((change) => changeWords(change, places)).join("; ")}
             </span>
             <span className="text-soft">{moment(entry.at)}</span>
-            <span className="w-16">
-              {entry === last && (
+            <span className="w-44 text-right text-soft text-sm max-hand:w-full max-hand:text-left">
+              {entry.undoFirst && `rests under “${actName(entry.undoFirst)}”`}
+              {!entry.undone && !entry.undoFirst && (
                 <Button
                   onClick={() =>
                     void perform({

@@ -10,9 +10,10 @@ import { placePath, shortName } from "../words/items";
 import { CAUSES } from "../words/lists";
 import { another } from "./itemForm";
 import { usePlaces } from "./queries";
+import { UseIt } from "./UseIt";
 import { useMoving } from "./useMoving";
 
-type Asking = "move" | "discard" | "lend" | "part" | null;
+type Asking = "use" | "move" | "discard" | "lend" | "part" | null;
 
 /** What can be done with a thing. */
 export function ItemDoing({ item, holds }: { item: Item; holds: string | null }) {
@@ -38,6 +39,7 @@ export function ItemDoing({ item, holds }: { item: Item; holds: string | null })
           Bring it home
         </Button>
       )}
+      <Button onClick={() => setAsking("use")}>Use it</Button>
       <Button onClick={() => setAsking("move")}>Move it</Button>
       {item.product.unit === "piece" && item.left > 1 && (
         <Button onClick={() => setAsking("part")}>Take some elsewhere</Button>
@@ -64,6 +66,7 @@ export function ItemDoing({ item, holds }: { item: Item; holds: string | null })
         </Link>
       )}
       <Button onClick={() => setAsking("discard")}>Discard it</Button>
+      <UseIt item={item} open={asking === "use"} onDone={close} />
       <Move item={item} open={asking === "move"} onDone={close} />
       <Part item={item} open={asking === "part"} onDone={close} />
       <Lend item={item} open={asking === "lend"} onDone={close} />

@@ -4,7 +4,7 @@ import { buttonLook } from "../ui/Button";
 import { SelectField } from "../ui/Field";
 import { capital, choices, count } from "../words/codes";
 import { placePath } from "../words/items";
-import { CLASSES, FORMS, SECTIONS } from "../words/lists";
+import { CLASSES, FORMS, SECTIONS, STATES } from "../words/lists";
 import { type FilterName, kitFilter } from "./filter";
 import { ItemRows } from "./ItemRows";
 import { PlaceList } from "./PlaceList";
@@ -45,6 +45,7 @@ export function KitView() {
             />
             <SelectField label="Form" empty="all" choices={choices(FORMS)} {...field("form")} />
             <SelectField label="Marks" empty="all" choices={MARK_CHOICES} {...field("mark")} />
+            <SelectField label="State" empty="any" choices={choices(STATES)} {...field("state")} />
             <Narrowed search={search} total={list.total} />
           </div>
           {list.total === 0 ? (

@@ -68,7 +68,7 @@ const FILLED: Record<string, number> = {
   empty: 0,
 };
 
-function Glass({ level }: { level: string }) {
+export function Glass({ level }: { level: string }) {
   const filled = FILLED[level] ?? 0;
   return (
     <svg viewBox="0 0 10 16" width="10" height="16" aria-hidden="true">

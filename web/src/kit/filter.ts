@@ -5,9 +5,9 @@ export const FILTERS = [
   "productClass",
   "form",
   "mark",
+  "state",
   "place",
   "until",
-  "favourite",
 ] as const;
 
 export type FilterName = (typeof FILTERS)[number];

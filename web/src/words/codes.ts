@@ -45,6 +45,7 @@ const WORDS: Record<string, string> = {
   "three-quarters": "three quarters",
   "last-of-it": "the last of it",
   flashback: "white in a flash",
+  "not-for-all": "not for everybody",
   lent: "lent to somebody",
   repairer: "at a repairer",
   unknown: "nobody knows where",

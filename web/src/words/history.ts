@@ -17,6 +17,7 @@ const ACTS: Record<string, string> = {
   "brought-home": "Brought home",
   parted: "Some taken to another place",
   measured: "Looked how much is left",
+  used: "Used",
   counted: "Counted",
   pictured: "Pictured",
   "picture-removed": "Picture taken away",
@@ -44,6 +45,11 @@ const FIELDS: Record<string, string> = {
 };
 
 const PLACES = ["now_place_id", "home_place_id", "parent_id", "home_id"];
+
+/** What an act is called in a sentence. */
+export function actName(act: string): string {
+  return (ACTS[act] ?? word(act)).toLowerCase();
+}
 
 export function actWord(entry: Schemas["LedgerEntry"]): string {
   const act = ACTS[entry.act] ?? capital(word(entry.act));

@@ -5,6 +5,19 @@ import type { Item, Schemas } from "../frame/api";
 type Draft = Schemas["ProductDraft"];
 type List<T> = T extends readonly (infer U)[] ? U : never;
 
+export const STATES = [
+  "sealed",
+  "opened",
+  "decant",
+  "favourite",
+  "rare",
+  "not-for-all",
+  "lent",
+  "at-the-repairer",
+  "lost",
+  "discarded",
+];
+
 export const SECTIONS: Item["product"]["section"][] = [
   "set-up",
   "skin",

@@ -34,8 +34,11 @@ final class Person implements AutoCloseable {
           "--disable-component-update",
           "--disable-sync");
 
-  private static Playwright playwright;
-  private static Browser chromium;
+  /** Playwright belongs to the thread that made it; classes run on two of them. */
+  private static final ThreadLocal<Playwright> PLAYWRIGHT =
+      ThreadLocal.withInitial(Playwright::create);
+
+  private static final ThreadLocal<Browser> CHROMIUM = ThreadLocal.withInitial(() -> launch(FLAGS));
 
   final Packaged application;
   final Page page;
@@ -47,7 +50,7 @@ final class Person implements AutoCloseable {
   }
 
   Person(Stance stance, Packaged application) {
-    this(stance, application, browser());
+    this(stance, application, CHROMIUM.get());
   }
 
   private Person(Stance stance, Packaged application, Browser browser) {
@@ -75,12 +78,12 @@ final class Person implements AutoCloseable {
     flags.add("--use-fake-device-for-media-stream");
     flags.add("--use-fake-ui-for-media-stream");
     flags.add("--use-file-for-fake-video-capture=" + film);
-    browser();
     return new Person(Stance.HAND, Packaged.shared(), launch(flags));
   }
 
   private static Browser launch(List<String> flags) {
-    return playwright
+    return PLAYWRIGHT
+        .get()
         .chromium()
         .launch(
             new BrowserType.LaunchOptions()
@@ -95,14 +98,6 @@ final class Person implements AutoCloseable {
       case DESK -> options.setViewportSize(1280, 800);
       case HAND -> options.setViewportSize(390, 844).setHasTouch(true);
     };
-  }
-
-  private static synchronized Browser browser() {
-    if (chromium == null) {
-      playwright = Playwright.create();
-      chromium = launch(FLAGS);
-    }
-    return chromium;
   }
 
   /** Another tab of the same person. */

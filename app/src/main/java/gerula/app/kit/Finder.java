@@ -4,7 +4,6 @@ import gerula.core.kit.Spelling;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -41,30 +40,25 @@ class Finder {
         .fetch(0, UUID.class);
   }
 
-  /**
-   * In short words one slip leaves too little alike: then the kit's own words are looked through.
-   */
+  /** In short words one slip leaves too little alike: then words as long as them are tried. */
   private List<UUID> foundAsMeant(String[] words, int most) {
-    Set<String> known = words();
     String[] meant =
         Arrays.stream(words)
-            .map(word -> Spelling.meant(word, known).orElse(word))
+            .map(word -> Spelling.meant(word, wordsLike(word)).orElse(word))
             .toArray(String[]::new);
     return Arrays.equals(meant, words) ? List.of() : found(meant, most);
   }
 
-  private Set<String> words() {
-    return Set.copyOf(
-        sql.resultQuery(
-                """
-                select word from (
-                  select distinct unnest(string_to_array(sought, ' ')) from gerula.product
-                  union
-                  select distinct unnest(string_to_array(sought, ' ')) from gerula.place
-                ) as known (word)
-                where length(word) > 2
-                """)
-            .fetch(0, String.class));
+  /** Words of the kit that one slip could have made of it: of its length, with an end in common. */
+  private List<String> wordsLike(String word) {
+    return sql.resultQuery(
+            """
+            select word from gerula.sought_word
+            where length(word) between length({0}) - 1 and length({0}) + 1
+              and (left(word, 1) = left({0}, 1) or right(word, 1) = right({0}, 1))
+            """,
+            DSL.val(word))
+        .fetch(0, String.class);
   }
 
   /** Small letters, parted at everything that is neither letter nor figure. */

@@ -32,10 +32,12 @@ class ItemController {
 
   private final Kit kit;
   private final Whereabouts whereabouts;
+  private final Using using;
 
-  ItemController(Kit kit, Whereabouts whereabouts) {
+  ItemController(Kit kit, Whereabouts whereabouts, Using using) {
     this.kit = kit;
     this.whereabouts = whereabouts;
+    this.using = using;
   }
 
   /**
@@ -113,6 +115,12 @@ class ItemController {
 
   /** Either a level or exactly how much, in the unit of the product. */
   record MeasureItem(@NotNull UUID actId, @Nullable Level level, @Nullable BigDecimal left) {}
+
+  /**
+   * @param openedOn the day it was opened, to be told when it was sealed until now; null otherwise
+   * @param level what is left, null when nobody looked
+   */
+  record UseItem(@NotNull UUID actId, @Nullable LocalDate openedOn, @Nullable Level level) {}
 
   /** Why it is thrown out. */
   record DiscardItem(
@@ -206,7 +214,16 @@ class ItemController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody MeasureItem asked) {
-    whereabouts.measure(who, asked.actId(), id, asked.level(), asked.left());
+    using.measure(who, asked.actId(), id, asked.level(), asked.left());
+    return kit.sheet(who, id);
+  }
+
+  @PostMapping("/api/items/{id}/use")
+  ItemSheet use(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody UseItem asked) {
+    using.use(who, asked.actId(), id, asked.openedOn(), asked.level());
     return kit.sheet(who, id);
   }
 

@@ -11,6 +11,7 @@ import gerula.app.platform.workspace.Workspaces;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.kit.DiscardCause;
 import gerula.core.kit.Product;
+import gerula.core.quantity.Quantity;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -230,6 +231,17 @@ public class Kit {
   /** Changes an item as part of an act. */
   public void touch(Act act, StoredItem item, ItemRecord changed) {
     act.touch(ThingKind.ITEM_THING, item.id(), () -> store.change(item.id(), changed));
+  }
+
+  void changeLeft(Act act, StoredItem item, Quantity left) {
+    ItemRecord changed = new ItemRecord();
+    changed.setAmountLeft(left.amount());
+    touch(act, item, changed);
+  }
+
+  /** Opens a sealed item: its clocks start. */
+  void opened(Act act, StoredItem item, LocalDate day, ItemRecord changed) {
+    act.touch(ThingKind.ITEM_THING, item.id(), () -> store.open(item.id(), day, changed));
   }
 
   public StoredItem existing(UUID id) {

@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param q words to be found, in any order and nearly spelt
  * @param mark only things on which this mark is not in order
+ * @param state only what is in this state
  * @param place only what lies in this place or in what lies in it
  * @param until only what ends from today up to this day
  * @param from position of the first thing of the part, from 0
@@ -26,9 +27,9 @@ record KitFilter(
     @Nullable ProductClass productClass,
     @Nullable Form form,
     @Nullable MarkName mark,
+    @Nullable ItemState state,
     @Nullable UUID place,
     @Nullable LocalDate until,
-    @Nullable Boolean favourite,
     @Nullable UUID product,
     @Nullable @Min(0) Integer from,
     @Nullable @Min(1) @Max(200) Integer most) {
@@ -39,6 +40,22 @@ record KitFilter(
     DATE,
     CLEAN,
     AMOUNT
+  }
+
+  /** How a thing stands, beside its marks. */
+  enum ItemState implements Code {
+    SEALED,
+    OPENED,
+    DECANT,
+    FAVOURITE,
+    /** Rarely used but needed. */
+    RARE,
+    /** The artist's own, or kept for one person. */
+    NOT_FOR_ALL,
+    LENT,
+    AT_THE_REPAIRER,
+    LOST,
+    DISCARDED
   }
 
   int fromOrFirst() {

@@ -7,8 +7,11 @@ import static gerula.app.tables.Tables.STOCKTAKE;
 
 import gerula.app.kit.KitRecords.EndingDay;
 import gerula.app.kit.KitRecords.KitSummary;
+import gerula.core.dates.DateClass;
 import gerula.core.kit.Cleanliness;
 import gerula.core.kit.Marks;
+import gerula.core.kit.PlaceKind;
+import gerula.core.kit.PlaceTree;
 import gerula.core.kit.ProductClass;
 import java.math.BigDecimal;
 import java.time.Clock;
@@ -25,6 +28,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
 
@@ -50,10 +54,13 @@ class KitLists {
   record Part(int total, List<StoredItem> items) {}
 
   Part part(KitFilter filter) {
-    if (filter.q() != null && !filter.q().isBlank()) {
+    boolean isSought = filter.q() != null && !filter.q().isBlank();
+    boolean isGone = filter.state() == KitFilter.ItemState.DISCARDED;
+    if (isSought && !isGone) {
       return found(filter);
     }
-    Condition condition = condition(filter);
+    Condition condition =
+        isSought ? condition(filter).and(tells(Finder.words(filter.q()))) : condition(filter);
     int total =
         sql.fetchCount(
             sql.selectOne()
@@ -90,6 +97,18 @@ class KitLists {
         inThisOrder(ids.stream().skip(filter.fromOrFirst()).limit(filter.mostOrUsual()).toList()));
   }
 
+  /** What is discarded is found only as it was written: the index holds what can be used. */
+  private static Condition tells(String[] words) {
+    Field<String> told =
+        DSL.lower(
+            DSL.concat(
+                DSL.inline(" "),
+                DSL.concat(PRODUCT.NAME, DSL.inline(" "), PRODUCT.SHADE, DSL.inline(" ")),
+                DSL.concat(PRODUCT.MAKER, DSL.inline(" "), ITEM.CODE, DSL.inline(" ")),
+                ITEM.NOTE));
+    return DSL.and(Arrays.stream(words).map(word -> told.contains(" " + word)).toList());
+  }
+
   List<StoredItem> inThisOrder(List<UUID> ids) {
     Map<UUID, StoredItem> byId =
         store.itemsOf(ids).stream().collect(Collectors.toMap(StoredItem::id, Function.identity()));
@@ -97,7 +116,11 @@ class KitLists {
   }
 
   private Condition condition(KitFilter filter) {
-    List<Condition> all = new ArrayList<>(List.of(ITEM.DISCARDED_ON.isNull()));
+    List<Condition> all = new ArrayList<>();
+    all.add(
+        filter.state() == KitFilter.ItemState.DISCARDED
+            ? ITEM.DISCARDED_ON.isNotNull()
+            : ITEM.DISCARDED_ON.isNull());
     if (filter.section() != null) {
       all.add(
           PRODUCT.CLASS.in(
@@ -121,8 +144,8 @@ class KitLists {
     if (filter.until() != null) {
       all.add(ITEM.LAST_DAY.between(LocalDate.now(clock), filter.until()));
     }
-    if (Boolean.TRUE.equals(filter.favourite())) {
-      all.add(ITEM.FAVOURITE.isTrue());
+    if (filter.state() != null) {
+      all.add(isIn(filter.state()));
     }
     if (filter.mark() != null) {
       all.add(standsUp(filter.mark()));
@@ -139,6 +162,44 @@ class KitLists {
       case CLEAN -> ITEM.CLEANLINESS.ne(Cleanliness.CLEAN.code());
       case AMOUNT -> low();
     };
+  }
+
+  private Condition isIn(KitFilter.ItemState state) {
+    return switch (state) {
+      case SEALED -> opens().and(ITEM.OPENED_ON.isNull());
+      case OPENED -> ITEM.OPENED_ON.isNotNull();
+      case DECANT -> ITEM.CONTAINER.isNotNull();
+      case FAVOURITE -> ITEM.FAVOURITE.isTrue();
+      case RARE -> ITEM.RARE.isTrue();
+      case NOT_FOR_ALL -> ITEM.PERSONAL.isTrue().or(ITEM.ONLY_FOR.isNotNull());
+      case LENT -> liesIn(PlaceKind.LENT);
+      case AT_THE_REPAIRER -> liesIn(PlaceKind.REPAIRER);
+      case LOST ->
+          liesIn(PlaceKind.LOST).or(liesIn(PlaceKind.UNKNOWN)).or(ITEM.NOW_PLACE_ID.isNull());
+      case DISCARDED -> DSL.noCondition();
+    };
+  }
+
+  /** The core's rule of what is sealed, told to the database. */
+  private static Condition opens() {
+    return PRODUCT
+        .PERIOD_AFTER_OPENING_MONTHS
+        .isNotNull()
+        .or(
+            PRODUCT.CLASS.in(
+                Arrays.stream(ProductClass.values())
+                    .filter(one -> one.dateClass() != DateClass.UNDATED)
+                    .map(ProductClass::code)
+                    .toList()));
+  }
+
+  private Condition liesIn(PlaceKind kind) {
+    PlaceTree tree = places.tree();
+    return ITEM.NOW_PLACE_ID.in(
+        tree.inWalkingOrder().stream()
+            .filter(place -> place.kind() == kind)
+            .flatMap(place -> tree.withAllInside(place.id()).stream())
+            .toList());
   }
 
   private static Condition astray() {

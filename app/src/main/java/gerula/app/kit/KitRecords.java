@@ -117,6 +117,7 @@ public final class KitRecords {
    *
    * @param code what stands on its label
    * @param size what it holds when full
+   * @param sealed not opened yet, where opening it starts a clock
    * @param level how full it is at a glance
    * @param decant null in its own pack
    * @param picture id of its picture, null without one
@@ -128,6 +129,7 @@ public final class KitRecords {
       @Nullable LocalDate boughtOn,
       @Nullable LocalDate openedOn,
       @Nullable LocalDate printedExpiry,
+      boolean sealed,
       String code,
       BigDecimal left,
       BigDecimal size,

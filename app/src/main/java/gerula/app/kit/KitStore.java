@@ -6,6 +6,7 @@ import static gerula.app.tables.Tables.PRODUCT;
 
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.app.tables.tables.records.ProductRecord;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
@@ -182,6 +183,17 @@ public class KitStore {
     ItemRecord row = row(id);
     ProductRecord product = existingProduct(row.getProductId());
     ItemRecord changed = new ItemRecord();
+    ItemRows.writeDates(
+        changed, ItemRows.draft(row).dates(product.getPeriodAfterOpeningMonths()), product);
+    change(id, changed);
+  }
+
+  /** Opens an item and works its dates out again, besides what else changes. */
+  void open(UUID id, LocalDate day, ItemRecord changed) {
+    ItemRecord row = row(id);
+    row.setOpenedOn(day);
+    ProductRecord product = existingProduct(row.getProductId());
+    changed.setOpenedOn(day);
     ItemRows.writeDates(
         changed, ItemRows.draft(row).dates(product.getPeriodAfterOpeningMonths()), product);
     change(id, changed);

@@ -97,6 +97,7 @@ public final class KitViews {
         item.dates().boughtOn(),
         item.dates().openedOn(),
         item.dates().printedExpiry(),
+        item.isSealed(),
         details.code(),
         item.left().amount(),
         item.size().amount(),

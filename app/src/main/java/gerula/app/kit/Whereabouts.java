@@ -3,20 +3,17 @@ package gerula.app.kit;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
-import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.app.tables.tables.records.PlaceRecord;
 import gerula.core.kit.Item;
-import gerula.core.kit.Level;
 import gerula.core.kit.Place;
 import gerula.core.kit.PlaceKind;
 import gerula.core.kit.PlaceTree;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -28,7 +25,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** Moving things, lending them, bringing them home, and saying how much is left of them. */
+/** Moving things, lending them, and bringing them home. */
 @Component
 class Whereabouts {
 
@@ -254,14 +251,14 @@ class Whereabouts {
           StoredItem from = kit.inKit(id);
           Quantity some = Quantity.pieces(pieces);
           refuseUnlessParts(from, some);
-          changeLeft(act, from, from.item().left().minus(some));
+          kit.changeLeft(act, from, from.item().left().minus(some));
           store.itemsOfProduct(from.item().product().id()).stream()
               .filter(other -> isSameStock(from, other) && to.equals(other.item().now()))
               .findFirst()
               .ifPresentOrElse(
                   there -> {
                     StoredItem locked = kit.inKit(there.id());
-                    changeLeft(act, locked, locked.item().left().plus(some));
+                    kit.changeLeft(act, locked, locked.item().left().plus(some));
                   },
                   () -> addPart(act, from, newItem, to, some));
         });
@@ -296,48 +293,5 @@ class Whereabouts {
         && one.item().forWhom().equals(other.item().forWhom())
         && one.item().vessel().equals(other.item().vessel())
         && one.details().batch().equals(other.details().batch());
-  }
-
-  /** Says how much is left, as a level or exactly. */
-  void measure(
-      SignedIn who, UUID actId, UUID id, @Nullable Level level, @Nullable BigDecimal left) {
-    ledger.perform(
-        who,
-        actId,
-        "measured",
-        Map.of(),
-        act -> {
-          StoredItem item = kit.inKit(id);
-          changeLeft(act, item, left(item, level, left));
-        });
-  }
-
-  private static Quantity left(
-      StoredItem item, @Nullable Level level, @Nullable BigDecimal exactly) {
-    Faults faults = new Faults();
-    faults.unless(
-        (level == null) != (exactly == null),
-        "left",
-        "rule",
-        "Say either a level or exactly how much is left.");
-    faults.refuseIfAny();
-    Quantity size = item.item().size();
-    Quantity left =
-        level != null
-            ? level.of(size)
-            : faults.build("left", () -> Quantity.of(exactly, size.unit())).orElse(size);
-    faults.unless(
-        size.unit() == Unit.PIECE || left.compareTo(size) <= 0,
-        "left",
-        "more-than-full",
-        "It holds " + size.amount() + " " + size.unit().code() + " when full.");
-    faults.refuseIfAny();
-    return left;
-  }
-
-  private void changeLeft(Act act, StoredItem item, Quantity left) {
-    ItemRecord changed = new ItemRecord();
-    changed.setAmountLeft(left.amount());
-    kit.touch(act, item, changed);
   }
 }

@@ -7,7 +7,6 @@ import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
 import java.time.Clock;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -29,13 +28,21 @@ public class Ledger {
   private final DSLContext sql;
   private final Workspaces workspaces;
   private final States states;
+  private final History history;
   private final Clock clock;
   private final JsonMapper json;
 
-  Ledger(DSLContext sql, Workspaces workspaces, States states, Clock clock, JsonMapper json) {
+  Ledger(
+      DSLContext sql,
+      Workspaces workspaces,
+      States states,
+      History history,
+      Clock clock,
+      JsonMapper json) {
     this.sql = sql;
     this.workspaces = workspaces;
     this.states = states;
+    this.history = history;
     this.clock = clock;
     this.json = json;
   }
@@ -124,8 +131,7 @@ public class Ledger {
 
   /** What came later rests on what was done: undoing it alone would tear the history. */
   private void refuseWhenTouchedSince(Record act) {
-    LaterActs later = LaterActs.of(laterActs(act));
-    later
+    LaterActs.of(history.after(act.get(LEDGER.ID)))
         .newestInEffect()
         .ifPresent(
             since -> {
@@ -135,22 +141,6 @@ public class Ledger {
                       + since
                       + "\" since. Undo that first.");
             });
-  }
-
-  private List<LaterActs.Later> laterActs(Record act) {
-    var later = LEDGER.as("later");
-    var touched = LEDGER_THING.as("touched");
-    var again = LEDGER_THING.as("again");
-    return sql.selectDistinct(later.ID, later.ACT, later.UNDOES, later.SEQ)
-        .from(touched)
-        .join(again)
-        .on(again.THING_ID.eq(touched.THING_ID).and(again.KIND.eq(touched.KIND)))
-        .join(later)
-        .on(later.ID.eq(again.LEDGER_ID))
-        .where(touched.LEDGER_ID.eq(act.get(LEDGER.ID)))
-        .and(later.SEQ.gt(act.get(LEDGER.SEQ)))
-        .orderBy(later.SEQ.desc())
-        .fetch(row -> new LaterActs.Later(row.value1(), row.value2(), row.value3()));
   }
 
   private void putBack(UUID undone, Act act) {
@@ -168,45 +158,6 @@ public class Ledger {
 
   /** Acts that touched a thing, the newest first. To be called within the workspace. */
   public List<LedgerEntry> historyOf(UUID thing, int most) {
-    var undoing = LEDGER.as("undoing");
-    var account = gerula.app.tables.Tables.ACCOUNT;
-    return onePerAct(
-        sql.select(
-                LEDGER.ID,
-                LEDGER.ACT,
-                LEDGER.AT,
-                account.EMAIL,
-                LEDGER.FACTS,
-                LEDGER.UNDOES,
-                undoing.ID,
-                LEDGER_THING.BEFORE,
-                LEDGER_THING.AFTER)
-            .from(LEDGER_THING)
-            .join(LEDGER)
-            .on(LEDGER.ID.eq(LEDGER_THING.LEDGER_ID))
-            .leftJoin(undoing)
-            .on(undoing.UNDOES.eq(LEDGER.ID))
-            .leftJoin(account)
-            .on(account.ID.eq(LEDGER.WHO))
-            .where(LEDGER_THING.THING_ID.eq(thing))
-            .orderBy(LEDGER.SEQ.desc())
-            .limit(most)
-            .fetch(
-                row ->
-                    new LedgerEntry(
-                        row.value1(),
-                        row.value2(),
-                        row.value3(),
-                        row.value4(),
-                        Changes.facts(json, row.value5()),
-                        row.value7() != null,
-                        Changes.between(json, row.value8(), row.value9()))));
-  }
-
-  /** An act may touch an item and its tick: in the item's history it stands once. */
-  private static List<LedgerEntry> onePerAct(List<LedgerEntry> entries) {
-    Map<UUID, LedgerEntry> byAct = new LinkedHashMap<>();
-    entries.forEach(entry -> byAct.merge(entry.id(), entry, LedgerEntry::with));
-    return List.copyOf(byAct.values());
+    return history.of(thing, most);
   }
 }

@@ -13,6 +13,8 @@ import org.jspecify.annotations.Nullable;
  * @param who e-mail of the one who did it, null when the account is gone
  * @param facts what was told besides the things touched
  * @param undone whether it has been undone since
+ * @param undoFirst what the later act is called that has to be undone before this one can be; null
+ *     when nothing later rests on it
  * @param changes what changed in this thing
  */
 public record LedgerEntry(
@@ -22,13 +24,18 @@ public record LedgerEntry(
     @Nullable String who,
     Map<String, Object> facts,
     boolean undone,
+    @Nullable String undoFirst,
     List<Change> changes) {
 
   /** The same act with what it changed in another thing of the same id. */
   LedgerEntry with(LedgerEntry other) {
     List<Change> both = new ArrayList<>(changes);
     both.addAll(other.changes);
-    return new LedgerEntry(id, act, at, who, facts, undone, List.copyOf(both));
+    return new LedgerEntry(id, act, at, who, facts, undone, undoFirst, List.copyOf(both));
+  }
+
+  LedgerEntry restedOnBy(@Nullable String later) {
+    return new LedgerEntry(id, act, at, who, facts, undone, later, changes);
   }
 
   /**

@@ -133,8 +133,50 @@ class FindTest {
     client.get("/api/items?mark=nonsense").expect(422);
   }
 
+  @Test
+  void theListIsNarrowedByTheStateOfThings() {
+    String sealed = Kits.id();
+    ObjectNode asked = Kits.powder(sealed, drawer);
+    asked.withObject("item").putNull("openedOn").put("rare", true).put("onlyFor", "The cellist");
+    client.post("/api/items", asked).expect(201);
+    ObjectNode lend = act().put("newPlace", Kits.id()).put("person", "Ilse").putNull("askBackOn");
+    lend.putArray("items").add(base);
+    client.post("/api/kit/lend", lend).expect(204);
+    assertThat(total("?state=sealed")).isEqualTo(1);
+    assertThat(total("?state=opened")).isEqualTo(3);
+    assertThat(total("?state=rare&q=thing")).isEqualTo(1);
+    assertThat(total("?state=not-for-all")).isEqualTo(1);
+    assertThat(total("?state=lent")).isEqualTo(1);
+    assertThat(total("?state=lost")).isZero();
+    client.post("/api/items/" + base + "/discard", act().put("cause", "broken")).expect(200);
+    assertThat(total("?state=discarded")).isEqualTo(1);
+    assertThat(total("?state=discarded&q=base soft")).isEqualTo(1);
+    assertThat(total("?state=discarded&q=mascara")).isZero();
+  }
+
+  @Test
+  void whatChangesIsFoundAsItIsNow() {
+    ObjectNode edit = act();
+    JsonNode item = client.get("/api/items/" + base).body().path("item");
+    edit.put("version", item.path("version").asInt());
+    edit.put("productVersion", item.at("/product/version").asInt());
+    edit.set("product", Kits.product("foundation", "cream", "g").put("name", "Kelp balm"));
+    edit.set("item", Kits.item(drawer).put("note", "for the oboist"));
+    client.put("/api/items/" + base, edit).expect(200);
+    assertThat(find("soft base").path("items")).isEmpty();
+    assertThat(find("oboist kelp").path("items")).hasSize(1);
+    client.post("/api/ledger/" + edit.path("actId").asString() + "/undo", act()).expect(204);
+    assertThat(find("soft base").path("items")).hasSize(1);
+    assertThat(find("kelp").path("items")).isEmpty();
+  }
+
   private int total(String query) {
-    return client.get("/api/items" + query).expect(200).body().path("total").asInt();
+    return client
+        .get("/api/items" + query.replace(" ", "+"))
+        .expect(200)
+        .body()
+        .path("total")
+        .asInt();
   }
 
   @Test

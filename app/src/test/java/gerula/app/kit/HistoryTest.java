@@ -79,6 +79,24 @@ class HistoryTest {
     client.post("/api/ledger/" + Kits.id() + "/undo", act()).expect(404);
   }
 
+  @Test
+  void theHistorySaysInAdvanceWhatRestsOnAnAct() {
+    String other = Kits.addPowder(client, drawer);
+    ObjectNode both = act().put("to", bag);
+    both.putArray("items").add(powder).add(other);
+    client.post("/api/kit/move", both).expect(204);
+    ObjectNode lower = act().put("level", "half").putNull("left");
+    client.post("/api/items/" + other + "/left", lower).expect(200);
+    // Nothing was done with the powder since, but the move took another thing along.
+    assertThat(history("/api/items/" + powder).at("/0/undoFirst").asString()).isEqualTo("measured");
+    assertThat(history("/api/items/" + powder).at("/1/undoFirst").asString()).isEqualTo("moved");
+    assertThat(history("/api/items/" + other).at("/0/undoFirst").isNull()).isTrue();
+    client.post("/api/ledger/" + lower.path("actId").asString() + "/undo", act()).expect(204);
+    assertThat(history("/api/items/" + powder).at("/0/undoFirst").isNull()).isTrue();
+    client.post("/api/ledger/" + both.path("actId").asString() + "/undo", act()).expect(204);
+    assertThat(history("/api/items/" + powder).at("/2/undoFirst").isNull()).isTrue();
+  }
+
   private static List<String> acts(JsonNode history) {
     return history.valueStream().map(act -> act.path("act").asString()).toList();
   }

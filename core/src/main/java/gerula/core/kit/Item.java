@@ -1,5 +1,6 @@
 package gerula.core.kit;
 
+import gerula.core.dates.DateClass;
 import gerula.core.dates.PackDates;
 import gerula.core.dates.UseBy;
 import gerula.core.quantity.Mass;
@@ -62,6 +63,14 @@ public record Item(
 
   public UseBy useBy(HouseRules house) {
     return UseBy.of(product.productClass().dateClass(), dates, house);
+  }
+
+  /** Whether nobody has opened it yet, where opening it starts a clock. */
+  public boolean isSealed() {
+    boolean runsOnceOpen =
+        dates.periodAfterOpening() != null
+            || product.productClass().dateClass() != DateClass.UNDATED;
+    return dates.openedOn() == null && runsOnceOpen;
   }
 
   /** What it holds when full. */

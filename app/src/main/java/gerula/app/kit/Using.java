@@ -1,0 +1,124 @@
+package gerula.app.kit;
+
+import gerula.app.ledger.Ledger;
+import gerula.app.platform.errors.Faults;
+import gerula.app.platform.workspace.SignedIn;
+import gerula.app.tables.tables.records.ItemRecord;
+import gerula.core.kit.Item;
+import gerula.core.kit.Level;
+import gerula.core.quantity.Quantity;
+import gerula.core.quantity.Unit;
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Using things, and saying how much is left of them. */
+@Component
+class Using {
+
+  private final Kit kit;
+  private final Ledger ledger;
+  private final Clock clock;
+
+  Using(Kit kit, Ledger ledger, Clock clock) {
+    this.kit = kit;
+    this.ledger = ledger;
+    this.clock = clock;
+  }
+
+  /**
+   * Uses a thing.
+   *
+   * @param openedOn the day it was opened; has to be told when it was sealed until now, because no
+   *     clock starts by guessing
+   * @param level what is left, or null when nobody looked
+   */
+  void use(SignedIn who, UUID actId, UUID id, @Nullable LocalDate openedOn, @Nullable Level level) {
+    ledger.perform(
+        who,
+        actId,
+        "used",
+        Map.of(),
+        act -> {
+          StoredItem item = kit.inKit(id);
+          checkOpened(item.item(), openedOn);
+          ItemRecord changed = new ItemRecord();
+          if (level != null) {
+            changed.setAmountLeft(level.of(item.item().size()).amount());
+          }
+          if (openedOn == null) {
+            kit.touch(act, item, changed);
+          } else {
+            kit.opened(act, item, openedOn, changed);
+          }
+        });
+  }
+
+  private void checkOpened(Item item, @Nullable LocalDate openedOn) {
+    LocalDate today = LocalDate.now(clock);
+    Faults faults = new Faults();
+    faults.unless(
+        !item.isSealed() || openedOn != null,
+        "openedOn",
+        "say-when",
+        "It is sealed in the kit. Say on which day it was opened, then it is used.");
+    faults.unless(
+        item.isSealed() || openedOn == null,
+        "openedOn",
+        "opened-already",
+        "It was open already. Change the day on its sheet instead.");
+    faults.unless(
+        openedOn == null || !openedOn.isAfter(today),
+        "openedOn",
+        "in-the-future",
+        "Today is " + today + ". Write the day it was opened.");
+    LocalDate madeOn = item.dates().madeOn();
+    faults.unless(
+        openedOn == null || madeOn == null || !openedOn.isBefore(madeOn),
+        "openedOn",
+        "before-made",
+        "It was made on " + madeOn + " and not opened before. Write the day it was opened.");
+    faults.refuseIfAny();
+  }
+
+  /** Says how much is left, as a level or exactly. */
+  void measure(
+      SignedIn who, UUID actId, UUID id, @Nullable Level level, @Nullable BigDecimal left) {
+    ledger.perform(
+        who,
+        actId,
+        "measured",
+        Map.of(),
+        act -> {
+          StoredItem item = kit.inKit(id);
+          kit.changeLeft(act, item, left(item, level, left));
+        });
+  }
+
+  private static Quantity left(
+      StoredItem item, @Nullable Level level, @Nullable BigDecimal exactly) {
+    Faults faults = new Faults();
+    faults.unless(
+        (level == null) != (exactly == null),
+        "left",
+        "rule",
+        "Say either a level or exactly how much is left.");
+    faults.refuseIfAny();
+    Quantity size = item.item().size();
+    Quantity left =
+        level != null
+            ? level.of(size)
+            : faults.build("left", () -> Quantity.of(exactly, size.unit())).orElse(size);
+    faults.unless(
+        size.unit() == Unit.PIECE || left.compareTo(size) <= 0,
+        "left",
+        "more-than-full",
+        "It holds " + size.amount() + " " + size.unit().code() + " when full.");
+    faults.refuseIfAny();
+    return left;
+  }
+}
