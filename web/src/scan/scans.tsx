@@ -60,7 +60,7 @@ export function ScansProvider({
         .fetchQuery({
           queryKey: ["code", code],
           queryFn: () =>
-            ask<Schemas["CodeAnswer"]>("GET", `/api/codes/${encodeURIComponent(code)}`),
+            ask<Schemas["CodeAnswer"]>("GET", `/api/codes?code=${encodeURIComponent(code.slice(0, 4000))}`),
           staleTime: 0,
         })
         .catch(() => null);

@@ -254,7 +254,7 @@ create function gerula.find_things(words text[], most int)
       end loop;
       return query execute format(
         'select s.item_id, (%s)::real from sought_item s where s.workspace_id = %L %s'
-        ' order by 2 desc, 1 limit %s',
+        ' order by 2 desc, s.sought, 1 limit %s',
         scores, own, conditions, most);
     end
   $$;

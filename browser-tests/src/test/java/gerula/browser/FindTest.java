@@ -48,6 +48,32 @@ class FindTest {
   }
 
   @Test
+  void aThingIsUsedStraightFromTheAnswerAndASealedOneIsAskedWhenItWasOpened() {
+    try (Person artist = new Person(Person.Stance.HAND).withTheDemo()) {
+      artist.goTo("/kit");
+      field(artist).fill("soft base 2 neutral");
+      artist.press("Use Tarnwell Soft base 2 neutral").click();
+      artist.press("half").click();
+      assertThat(artist.page.getByText("Used Soft base 2 neutral: half.")).isVisible();
+      artist.press("Undo").click();
+      assertThat(artist.page.getByText("Undone.")).isVisible();
+      artist.goTo("/kit?state=sealed&q=mascara");
+      artist.page.getByRole(AriaRole.LINK, link("Day mascara")).first().click();
+      artist.press("Use it").click();
+      assertThat(artist.page.getByLabel("Opened on")).hasValue("2031-04-14");
+      artist.page.getByLabel("Opened on").fill("2031-04-10");
+      artist.press("Opened and used").click();
+      assertThat(artist.page.getByText("Opened Day mascara black on 2031-04-10.")).isVisible();
+      assertThat(artist.sentence()).containsText("good until Thu 10 Jul");
+      assertThat(artist.complaints).isEmpty();
+    }
+  }
+
+  private static Page.GetByRoleOptions link(String name) {
+    return new Page.GetByRoleOptions().setName(name);
+  }
+
+  @Test
   void theListIsNarrowedByTheAddressAndBackWorks() {
     try (Person artist = new Person(Person.Stance.DESK).withTheDemo()) {
       artist.goTo("/kit?productClass=brush");

@@ -23,7 +23,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -117,9 +116,10 @@ class FindController {
             .toList();
   }
 
-  /** A short code of an item or a place, or a pack code; never refused, at worst it is nothing. */
-  @GetMapping("/api/codes/{code}")
-  CodeAnswer code(@AuthenticationPrincipal SignedIn who, @PathVariable String code) {
+  /** A short code of an item or a place, or a pack code; whatever else was scanned is nothing. */
+  @GetMapping("/api/codes")
+  CodeAnswer code(
+      @AuthenticationPrincipal SignedIn who, @RequestParam @Size(max = 4000) String code) {
     return workspaces.in(who.workspace(), () -> answer(code));
   }
 

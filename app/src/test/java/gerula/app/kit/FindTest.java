@@ -88,7 +88,8 @@ class FindTest {
     other.signedUp();
     assertThat(other.get("/api/find?q=soft").body().path("items")).isEmpty();
     String code = client.get("/api/items/" + base).body().at("/item/code").asString();
-    assertThat(other.get("/api/codes/" + code).body().path("kind").asString()).isEqualTo("nothing");
+    assertThat(other.get("/api/codes?code=" + code).body().path("kind").asString())
+        .isEqualTo("nothing");
   }
 
   @Test
@@ -115,7 +116,7 @@ class FindTest {
   }
 
   private String kind(String code) {
-    return client.get("/api/codes/" + code).expect(200).body().path("kind").asString();
+    return client.get("/api/codes?code=" + code).expect(200).body().path("kind").asString();
   }
 
   @Test

@@ -143,6 +143,38 @@ class BadInputTest {
     assertThat(refused.code()).isIn("not-json", "faulty");
   }
 
+  @ParameterizedTest
+  @CsvSource({
+    "/api/items?state=nonsense, 422, faulty",
+    "/api/items?from=99999999999, 422, faulty",
+    "/api/items?until=+999999999-01-01, 422, unkeepable",
+    "/api/items?q=%EF%BD, 400, not-text",
+    "/api/kit/earlier?begins=%00, 422, unkeepable",
+    "/api/items/%25, 400, not-an-address",
+    "/api/items/%5C, 400, not-an-address",
+    "/api/items/a%2Fb, 400, not-an-address",
+  })
+  void oddAddressesAreRefusedInPlainWords(String address, int status, String code) {
+    Client.Answer refused = client.get(address.replace("+", "%2B")).expect(status);
+    assertThat(refused.code()).isEqualTo(code);
+    assertThat(refused.body().path("detail").asString())
+        .isNotBlank()
+        .doesNotContain("java", "Exception", "convert");
+  }
+
+  @Test
+  void aWordTooLongToLookForIsTold() {
+    Client.Answer refused = client.get("/api/find?q=" + "x".repeat(201)).expect(422);
+    assertThat(refused.body().at("/errors/0/path").asString()).isEqualTo("q");
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"https%3A%2F%2Fexample.test%2Fa%3Fb", "%25", "%5C", "a%20b%0A", "%00"})
+  void whateverIsScannedThatIsNoCodeIsNothing(String code) {
+    assertThat(client.get("/api/codes?code=" + code).expect(200).body().path("kind").asString())
+        .isEqualTo("nothing");
+  }
+
   @Test
   void fiftyMegabytesAreRefusedInWords() {
     Client.Answer refused =

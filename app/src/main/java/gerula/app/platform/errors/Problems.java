@@ -1,6 +1,8 @@
 package gerula.app.platform.errors;
 
+import java.sql.SQLException;
 import java.util.List;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -14,6 +16,7 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.exc.JacksonIOException;
@@ -45,12 +48,36 @@ class Problems extends ResponseEntityExceptionHandler {
   @ExceptionHandler(DataIntegrityViolationException.class)
   ResponseEntity<Object> inUse(DataIntegrityViolationException violation) {
     LOG.info("Refused by the database: {}", violation.getMostSpecificCause().getMessage());
+    if (isUnkeepable(violation)) {
+      return answer(
+          problem(
+              HttpStatus.UNPROCESSABLE_CONTENT,
+              "unkeepable",
+              "Something in what was sent cannot be kept: a sign that is no letter, or a date or"
+                  + " figure beyond all bounds. Nothing was changed; write it anew."));
+    }
     return answer(
         problem(
             HttpStatus.CONFLICT,
             "in-use",
             "Something else rests on this, so it stays. Nothing was changed; undo or move what"
                 + " rests on it first."));
+  }
+
+  /** Data exceptions are class 22 of ISO 9075; class 23 are constraints. */
+  private static boolean isUnkeepable(DataIntegrityViolationException violation) {
+    return violation.getMostSpecificCause() instanceof SQLException told
+        && told.getSQLState() != null
+        && told.getSQLState().startsWith("22");
+  }
+
+  @ExceptionHandler(InvalidParameterException.class)
+  ResponseEntity<Object> wrongLetters(InvalidParameterException unreadable) {
+    return answer(
+        problem(
+            HttpStatus.BAD_REQUEST,
+            "not-text",
+            "The address holds signs that are no text (UTF-8). Type it again."));
   }
 
   /** Whoever reads a body by himself finds its end in the parser's words. */
@@ -95,8 +122,31 @@ class Problems extends ResponseEntityExceptionHandler {
         invalid.getFieldErrors().stream()
             .map(
                 error ->
-                    new FieldFault(
-                        error.getField(), "rule", String.valueOf(error.getDefaultMessage())))
+                    error.isBindingFailure()
+                        ? Unreadable.value(error.getField(), error.getRejectedValue())
+                        : new FieldFault(
+                            error.getField(), "rule", String.valueOf(error.getDefaultMessage())))
+            .toList();
+    return refused(Refused.faulty(faults));
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleHandlerMethodValidationException(
+      HandlerMethodValidationException invalid,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    List<FieldFault> faults =
+        invalid.getParameterValidationResults().stream()
+            .flatMap(
+                one ->
+                    one.getResolvableErrors().stream()
+                        .map(
+                            error ->
+                                new FieldFault(
+                                    String.valueOf(one.getMethodParameter().getParameterName()),
+                                    "rule",
+                                    String.valueOf(error.getDefaultMessage()))))
             .toList();
     return refused(Refused.faulty(faults));
   }

@@ -1,6 +1,7 @@
 package gerula.app.platform.errors;
 
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.exc.InvalidFormatException;
@@ -19,18 +20,22 @@ public final class Unreadable {
               path,
               "unknown-field",
               "There is no field \"" + unknown.getPropertyName() + "\". Leave it out.");
-      case InvalidFormatException format ->
-          new FieldFault(
-              path,
-              "wrong-value",
-              "\""
-                  + shortened(String.valueOf(format.getValue()))
-                  + "\" is not one of the values "
-                  + path
-                  + " can have.");
+      case InvalidFormatException format -> value(path, format.getValue());
       default ->
           new FieldFault(path, "wrong-shape", "The value of " + path + " has the wrong shape.");
     };
+  }
+
+  /** Something that no such field can hold. */
+  static FieldFault value(String path, @Nullable Object given) {
+    return new FieldFault(
+        path,
+        "wrong-value",
+        "\""
+            + shortened(String.valueOf(given))
+            + "\" is not one of the values "
+            + path
+            + " can have.");
   }
 
   private static String path(DatabindException wrong) {

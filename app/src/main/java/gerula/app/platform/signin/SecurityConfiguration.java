@@ -13,6 +13,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.firewall.RequestRejectedHandler;
 
 /** Who may ask for what, and what every page may load. */
 @Configuration
@@ -70,6 +71,12 @@ class SecurityConfiguration {
         .httpBasic(basic -> basic.disable())
         .logout(logout -> logout.disable())
         .build();
+  }
+
+  @Bean
+  RequestRejectedHandler oddAddresses() {
+    return (_, response, _) ->
+        refuse(response, 400, "not-an-address", "There is no such address here. Nothing was done.");
   }
 
   private static void refuse(HttpServletResponse response, int status, String code, String detail)
