@@ -60,7 +60,10 @@ export function ScansProvider({
         .fetchQuery({
           queryKey: ["code", code],
           queryFn: () =>
-            ask<Schemas["CodeAnswer"]>("GET", `/api/codes?code=${encodeURIComponent(code.slice(0, 4000))}`),
+            ask<Schemas["CodeAnswer"]>(
+              "GET",
+              `/api/codes?code=${encodeURIComponent(code.slice(0, 4000))}`,
+            ),
           staleTime: 0,
         })
         .catch(() => null);
