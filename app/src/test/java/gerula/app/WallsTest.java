@@ -58,6 +58,9 @@ class WallsTest {
             "gerula.app.booking",
             "gerula.app.packing",
             "gerula.app.archive",
+            "gerula.app.cleandown",
+            "gerula.app.dates",
+            "gerula.app.depot",
             "gerula.app.tables..")
         .check(APP);
   }

@@ -58,6 +58,8 @@ class WallsTest {
             "gerula.core.dates..",
             "gerula.core.kit..",
             "gerula.core.booking..",
+            "gerula.core.cleandown..",
+            "gerula.core.depot..",
             "gerula.core.packing..")
         .check(CORE);
   }

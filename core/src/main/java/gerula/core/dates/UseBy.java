@@ -23,11 +23,20 @@ public record UseBy(
    * One clock and where it ends.
    *
    * @param lastDay inclusive
+   * @param source position of the source pack whose clock it is, from 0; null when it is the pack's
+   *     own
    */
-  public record ClockEnd(Clock clock, LocalDate lastDay) {}
+  public record ClockEnd(Clock clock, LocalDate lastDay, @Nullable Integer source) {
+
+    public ClockEnd(Clock clock, LocalDate lastDay) {
+      this(clock, lastDay, null);
+    }
+  }
 
   private static final Comparator<ClockEnd> EARLIEST_FIRST =
-      Comparator.comparing(ClockEnd::lastDay).thenComparing(ClockEnd::clock);
+      Comparator.comparing(ClockEnd::lastDay)
+          .thenComparing(ClockEnd::clock)
+          .thenComparing(ClockEnd::source, Comparator.nullsFirst(Comparator.naturalOrder()));
 
   public UseBy {
     clocks = List.copyOf(clocks);
@@ -43,48 +52,81 @@ public record UseBy(
    * Regulation (EC) 1223/2009, article 19(1)(c).
    */
   public static UseBy of(DateClass dateClass, PackDates pack, HouseRules house) {
+    return of(dateClass, pack, HouseLimit.of(house.dateLimits(), dateClass), house.eyeMarginDays());
+  }
+
+  /**
+   * The same with a limit told by itself.
+   *
+   * @param eyeMarginDays how long before its last day an eye product is replaced, 0 or more
+   */
+  public static UseBy of(DateClass dateClass, PackDates pack, HouseLimit limit, int eyeMarginDays) {
+    return earliest(dateClass, clocks(dateClass, pack, limit, null), eyeMarginDays);
+  }
+
+  /**
+   * Runs the clocks of what a container was filled from: one source of a decant, several of one
+   * that was topped up. The earliest rules the whole container; the day it was filled counts for
+   * nothing. Common practice.
+   *
+   * @param sources at least one, as they were when opened
+   */
+  public static UseBy ofSources(
+      DateClass dateClass, List<PackDates> sources, HouseLimit limit, int eyeMarginDays) {
+    if (sources.isEmpty()) {
+      throw new IllegalArgumentException("A decant was filled from something: name its source.");
+    }
     List<ClockEnd> clocks = new ArrayList<>();
-    if (pack.printedExpiry() != null) {
-      clocks.add(new ClockEnd(Clock.PRINTED_EXPIRY, pack.printedExpiry()));
+    for (int source = 0; source < sources.size(); source++) {
+      clocks.addAll(clocks(dateClass, sources.get(source), limit, source));
     }
-    if (pack.openedOn() != null) {
-      afterOpening(dateClass, pack, pack.openedOn(), house, clocks);
-    } else if (pack.printedExpiry() == null) {
-      unopened(dateClass, pack).ifPresent(clocks::add);
-    }
-    clocks.sort(EARLIEST_FIRST);
+    return earliest(dateClass, clocks, eyeMarginDays);
+  }
+
+  private static UseBy earliest(DateClass dateClass, List<ClockEnd> clocks, int eyeMarginDays) {
     if (clocks.isEmpty()) {
       return new UseBy(null, null, clocks);
     }
-    LocalDate lastDay = clocks.getFirst().lastDay();
-    LocalDate replaceBy =
-        dateClass.isForTheEye() ? lastDay.minusDays(house.eyeMarginDays()) : lastDay;
-    return new UseBy(lastDay, replaceBy, clocks);
+    List<ClockEnd> inOrder = clocks.stream().sorted(EARLIEST_FIRST).toList();
+    LocalDate lastDay = inOrder.getFirst().lastDay();
+    LocalDate replaceBy = dateClass.isForTheEye() ? lastDay.minusDays(eyeMarginDays) : lastDay;
+    return new UseBy(lastDay, replaceBy, inOrder);
+  }
+
+  private static List<ClockEnd> clocks(
+      DateClass dateClass, PackDates pack, HouseLimit limit, @Nullable Integer source) {
+    List<ClockEnd> clocks = new ArrayList<>();
+    if (pack.printedExpiry() != null) {
+      clocks.add(new ClockEnd(Clock.PRINTED_EXPIRY, pack.printedExpiry(), source));
+    }
+    if (pack.openedOn() != null) {
+      afterOpening(pack, pack.openedOn(), limit, source, clocks);
+    } else if (pack.printedExpiry() == null) {
+      unopened(dateClass, pack)
+          .ifPresent(end -> clocks.add(new ClockEnd(Clock.UNOPENED_LIFE, end, source)));
+    }
+    return clocks;
   }
 
   private static void afterOpening(
-      DateClass dateClass,
       PackDates pack,
       LocalDate openedOn,
-      HouseRules house,
+      HouseLimit limit,
+      @Nullable Integer source,
       List<ClockEnd> clocks) {
     if (pack.periodAfterOpening() != null) {
       clocks.add(
-          new ClockEnd(Clock.PERIOD_AFTER_OPENING, openedOn.plusMonths(pack.periodAfterOpening())));
+          new ClockEnd(
+              Clock.PERIOD_AFTER_OPENING, openedOn.plusMonths(pack.periodAfterOpening()), source));
     }
-    dateClass
-        .limit(house.dateLimits())
-        .ifPresent(limit -> clocks.add(new ClockEnd(Clock.HOUSE_LIMIT, openedOn.plus(limit))));
+    if (limit.afterOpening() != null) {
+      clocks.add(new ClockEnd(Clock.HOUSE_LIMIT, openedOn.plus(limit.afterOpening()), source));
+    }
   }
 
-  private static Optional<ClockEnd> unopened(DateClass dateClass, PackDates pack) {
+  private static Optional<LocalDate> unopened(DateClass dateClass, PackDates pack) {
     LocalDate start = pack.madeOn() != null ? pack.madeOn() : pack.boughtOn();
-    if (start == null) {
-      return Optional.empty();
-    }
-    return dateClass
-        .unopenedLife()
-        .map(life -> new ClockEnd(Clock.UNOPENED_LIFE, start.plus(life)));
+    return start == null ? Optional.empty() : dateClass.unopenedLife().map(start::plus);
   }
 
   /** Whether it may still be used on that day. What no clock limits, always may. */

@@ -8,6 +8,7 @@ import gerula.core.rule.School;
 import java.time.LocalDate;
 import java.time.Period;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Random;
 import java.util.stream.LongStream;
 import org.jspecify.annotations.Nullable;
@@ -125,6 +126,65 @@ class UseByTest {
     assertThat(open.lastDay()).isBeforeOrEqualTo(sealed.lastDay());
     assertThat(open.clocks()).isSortedAccordingTo(Comparator.comparing(UseBy.ClockEnd::lastDay));
     assertThat(open.lastDay()).isEqualTo(open.clocks().getFirst().lastDay());
+  }
+
+  // Common practice: a decant's clock starts with its source's opening, a topped-up container takes
+  // the earliest.
+  @Test
+  void aDecantTakesItsSourcesClocksAndATopUpTheEarliest() {
+    PackDates older = new PackDates(null, null, LocalDate.of(2031, 1, 31), null, 6);
+    PackDates newer =
+        new PackDates(null, null, LocalDate.of(2031, 3, 1), LocalDate.of(2031, 7, 1), 12);
+    HouseLimit usual = HouseLimit.of(School.USUAL, DateClass.FOUNDATION);
+    UseBy decant = UseBy.ofSources(DateClass.FOUNDATION, List.of(newer), usual, 14);
+    assertThat(decant.lastDay()).isEqualTo(LocalDate.of(2031, 7, 1));
+    UseBy toppedUp = UseBy.ofSources(DateClass.FOUNDATION, List.of(older, newer), usual, 14);
+    assertThat(toppedUp.clocks())
+        .startsWith(
+            new UseBy.ClockEnd(Clock.PRINTED_EXPIRY, LocalDate.of(2031, 7, 1), 1),
+            new UseBy.ClockEnd(Clock.PERIOD_AFTER_OPENING, LocalDate.of(2031, 7, 31), 0));
+    assertThat(toppedUp.clocks()).hasSize(5);
+    assertThatThrownBy(() -> UseBy.ofSources(DateClass.FOUNDATION, List.of(), usual, 14))
+        .hasMessageContaining("source");
+  }
+
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void aTopUpNeverMakesAContainerLastLonger(long seed) {
+    Random random = new Random(seed);
+    DateClass dateClass = DateClass.values()[random.nextInt(DateClass.values().length)];
+    HouseLimit own = HouseLimit.ofMonths(1 + random.nextInt(HouseLimit.MOST_MONTHS));
+    List<PackDates> sources =
+        LongStream.range(0, 1 + random.nextInt(4)).mapToObj(_ -> randomPack(random)).toList();
+    UseBy all = UseBy.ofSources(dateClass, sources, own, 14);
+    for (PackDates source : sources) {
+      LocalDate alone = UseBy.of(dateClass, source, own, 14).lastDay();
+      assertThat(alone == null || !all.lastDay().isAfter(alone)).isTrue();
+    }
+    if (all.lastDay() != null) {
+      int winner = all.clocks().getFirst().source();
+      assertThat(UseBy.of(dateClass, sources.get(winner), own, 14).lastDay())
+          .isEqualTo(all.lastDay());
+    }
+  }
+
+  private static PackDates randomPack(Random random) {
+    LocalDate made = LocalDate.of(2029, 1, 1).plusDays(random.nextInt(400));
+    return new PackDates(
+        random.nextBoolean() ? made : null,
+        random.nextBoolean() ? made.plusDays(30) : null,
+        random.nextBoolean() ? made.plusDays(random.nextInt(500)) : null,
+        random.nextInt(3) == 0 ? made.plusDays(random.nextInt(1500)) : null,
+        random.nextBoolean() ? 1 + random.nextInt(36) : null);
+  }
+
+  @Test
+  void aHousesOwnLimitReplacesThatOfItsSchool() {
+    PackDates pack = new PackDates(null, null, LocalDate.of(2031, 8, 31), null, null);
+    UseBy own = UseBy.of(DateClass.FOUNDATION, pack, HouseLimit.ofMonths(6), 14);
+    assertThat(own.lastDay()).isEqualTo(LocalDate.of(2032, 2, 29));
+    assertThatThrownBy(() -> HouseLimit.ofMonths(0)).hasMessageContaining("1 and 120");
+    assertThatThrownBy(() -> HouseLimit.ofMonths(121)).hasMessageContaining("121");
   }
 
   @Test

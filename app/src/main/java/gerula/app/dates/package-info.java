@@ -1,0 +1,5 @@
+/** Dates over HTTP. */
+@NullMarked
+package gerula.app.dates;
+
+import org.jspecify.annotations.NullMarked;

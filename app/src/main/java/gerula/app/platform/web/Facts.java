@@ -1,0 +1,226 @@
+package gerula.app.platform.web;
+
+import gerula.app.platform.errors.Faults;
+import gerula.core.rule.Code;
+import java.math.BigDecimal;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.YearMonth;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.MissingNode;
+
+/**
+ * What a calculator was told, read field by field so that every fault is found and not only the
+ * first. A field that is missing or null is empty.
+ */
+public final class Facts {
+
+  private static final LocalDate EARLIEST = LocalDate.of(1900, 1, 1);
+  private static final LocalDate LATEST = LocalDate.of(2199, 12, 31);
+  private static final BigDecimal LARGEST = BigDecimal.valueOf(1_000_000_000);
+
+  private final JsonNode told;
+  private final String path;
+  private final Faults faults;
+  private final Set<String> known = new HashSet<>();
+
+  private Facts(JsonNode told, String path, Faults faults) {
+    this.told = told;
+    this.path = path;
+    this.faults = faults;
+    faults.unless(
+        told.isObject() || told.isMissingNode(),
+        path.isEmpty() ? "$" : path.substring(0, path.length() - 1),
+        "wrong-shape",
+        "This is an object with named fields.");
+  }
+
+  /**
+   * Reads a request with all its fields, and refuses it when there is any fault.
+   *
+   * @throws gerula.app.platform.errors.Refused with every fault
+   */
+  public static <T> T read(JsonNode told, Function<Facts, Optional<T>> reading) {
+    Faults faults = new Faults();
+    Facts facts = new Facts(told, "", faults);
+    Optional<T> read = facts.part(reading);
+    faults.refuseIfAny();
+    return read.orElseThrow();
+  }
+
+  private <T> Optional<T> part(Function<Facts, Optional<T>> reading) {
+    Optional<T> read = reading.apply(this);
+    told.propertyNames().stream()
+        .filter(name -> !known.contains(name))
+        .forEach(
+            name ->
+                faults.unless(
+                    false,
+                    path + name,
+                    "unknown-field",
+                    "There is no field \"" + name + "\". Leave it out."));
+    return read;
+  }
+
+  public Faults faults() {
+    return faults;
+  }
+
+  /** Where a field of this part is told of. */
+  public String at(String name) {
+    return path + name;
+  }
+
+  private Optional<JsonNode> field(String name) {
+    known.add(name);
+    JsonNode field = told.path(name);
+    return field.isMissingNode() || field.isNull() ? Optional.empty() : Optional.of(field);
+  }
+
+  /** The same, but it has to be there. */
+  public <T> Optional<T> required(String name, Function<String, Optional<T>> reading) {
+    boolean isThere = field(name).isPresent();
+    faults.unless(isThere, at(name), "missing", "This is missing. Send it as well.");
+    return isThere ? reading.apply(name) : Optional.empty();
+  }
+
+  public Optional<String> text(String name) {
+    return field(name)
+        .flatMap(field -> kept(field.isString(), name, field).map(JsonNode::asString));
+  }
+
+  /** True when it says so; false when it says nothing. */
+  public boolean flag(String name) {
+    return field(name)
+        .flatMap(field -> kept(field.isBoolean(), name, field))
+        .map(JsonNode::asBoolean)
+        .orElse(false);
+  }
+
+  public Optional<BigDecimal> number(String name) {
+    return field(name)
+        .flatMap(
+            field ->
+                kept(
+                    field.isNumber()
+                        && Double.isFinite(field.asDouble())
+                        && field.decimalValue().abs().compareTo(LARGEST) <= 0
+                        && field.decimalValue().scale() <= 12,
+                    name,
+                    field))
+        .map(JsonNode::decimalValue);
+  }
+
+  public Optional<Integer> whole(String name) {
+    return number(name)
+        .flatMap(
+            number ->
+                kept(
+                        number.stripTrailingZeros().scale() <= 0
+                            && number.abs().compareTo(BigDecimal.valueOf(Integer.MAX_VALUE)) <= 0,
+                        name,
+                        told.path(name))
+                    .map(_ -> number.intValue()));
+  }
+
+  public <E extends Enum<E> & Code> Optional<E> code(String name, Class<E> list) {
+    Optional<String> code = text(name);
+    Optional<E> word = code.flatMap(text -> Code.find(list, text));
+    faults.unless(
+        code.isEmpty() || word.isPresent(),
+        at(name),
+        "wrong-value",
+        "It is one of " + Arrays.stream(list.getEnumConstants()).map(Code::code).toList() + ".");
+    return word;
+  }
+
+  public Optional<LocalDate> date(String name) {
+    return text(name).flatMap(text -> parsed(name, text, LocalDate::parse));
+  }
+
+  /** A day, or a month that stands for its last day. */
+  public Optional<LocalDate> dayOrMonth(String name) {
+    return text(name)
+        .flatMap(
+            text ->
+                parsed(
+                    name,
+                    text,
+                    written ->
+                        written.length() == "2031-04".length()
+                            ? YearMonth.parse(written).atEndOfMonth()
+                            : LocalDate.parse(written)));
+  }
+
+  private Optional<LocalDate> parsed(
+      String name, String text, Function<String, LocalDate> parsing) {
+    LocalDate date;
+    try {
+      date = parsing.apply(text);
+    } catch (DateTimeException unreadable) {
+      faults.unless(false, at(name), "wrong-value", "A day is written like 2031-04-14.");
+      return Optional.empty();
+    }
+    boolean isInReach = !date.isBefore(EARLIEST) && !date.isAfter(LATEST);
+    faults.unless(
+        isInReach,
+        at(name),
+        "out-of-range",
+        "A date lies between " + EARLIEST + " and " + LATEST + ", but this is " + date + ".");
+    return isInReach ? Optional.of(date) : Optional.empty();
+  }
+
+  /**
+   * A part with fields of its own; read even when it is not there, so that what it misses is told.
+   */
+  public <T> Optional<T> object(String name, Function<Facts, Optional<T>> reading) {
+    JsonNode field = field(name).orElse(MissingNode.getInstance());
+    return new Facts(field, at(name) + ".", faults).part(reading);
+  }
+
+  /** Whether the field says anything. */
+  public boolean isTold(String name) {
+    return field(name).isPresent();
+  }
+
+  /** Whether the field is an object. */
+  public boolean isObject(String name) {
+    return field(name).filter(JsonNode::isObject).isPresent();
+  }
+
+  /** Many parts; those with faults are left out. */
+  public <T> List<T> list(String name, int most, Function<Facts, Optional<T>> reading) {
+    Optional<JsonNode> field = field(name);
+    if (field.isEmpty() || kept(field.get().isArray(), name, field.get()).isEmpty()) {
+      return List.of();
+    }
+    int size = field.get().size();
+    faults.unless(
+        size <= most, at(name), "too-many", "At most " + most + ", but these are " + size + ".");
+    return IntStream.range(0, Math.min(size, most))
+        .mapToObj(
+            i -> new Facts(field.get().get(i), at(name) + "." + i + ".", faults).part(reading))
+        .flatMap(Optional::stream)
+        .toList();
+  }
+
+  private Optional<JsonNode> kept(boolean hasTheShape, String name, JsonNode field) {
+    String shown = field.toString();
+    faults.unless(
+        hasTheShape,
+        at(name),
+        "wrong-value",
+        (shown.length() > 60 ? shown.substring(0, 60) + "…" : shown)
+            + " is not one of the values "
+            + name
+            + " can have.");
+    return hasTheShape ? Optional.of(field) : Optional.empty();
+  }
+}
