@@ -13,7 +13,7 @@ application_port() { cat "$STATE/application/port" 2> /dev/null; }
 unpack_application() {
   local print
   print=$(cat "$STATE/built/application")
-  UNPACKED=$STATE/unpacked/${print:0:12}
+  UNPACKED=$STATE/unpacked/${print:0:12}${print:64}
   [ -f "$UNPACKED/gerula.jar" ] && return
   rm -rf "$STATE/unpacked"
   mkdir -p "$STATE/unpacked"

@@ -59,7 +59,7 @@ build_settings() {
 
 build_application() {
   local print
-  print=$(fingerprint core/src app/src core/pom.xml app/pom.xml pom.xml web/dist)
+  print=$(fingerprint core/src app/src core/pom.xml app/pom.xml pom.xml)-$(cut -c1-12 "$STATE/built/web")
   JAR=$HERE/app/target/gerula.jar
   if is_current application "$print" && [ -f "$JAR" ]; then return; fi
   need_maven

@@ -3,6 +3,7 @@ import { useEffect } from "react";
 import { createBrowserRouter, RouterProvider } from "react-router";
 import { BookingEdit, BookingNew } from "../booking/BookingEdit";
 import { BookingsView } from "../booking/BookingsView";
+import { DatesView } from "../dates/DatesView";
 import { BagsView } from "../kit/BagsView";
 import { BringHome } from "../kit/BringHome";
 import { CountView } from "../kit/CountView";
@@ -56,6 +57,7 @@ const router = createBrowserRouter([
       { path: "/kit/places/new", element: <PlaceNew /> },
       { path: "/kit/places/:id", element: <PlaceView /> },
       { path: "/kit/places/:id/edit", element: <PlaceEdit /> },
+      { path: "/dates", element: <DatesView /> },
       { path: "*", element: <Lost /> },
     ],
   },

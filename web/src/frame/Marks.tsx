@@ -2,6 +2,7 @@ import { Popover } from "radix-ui";
 import { useState } from "react";
 import { usePlaces } from "../kit/queries";
 import { Told } from "../ui/Chip";
+import type { PlaceMap } from "../words/items";
 import { MARK_ORDER, markWords } from "../words/marks";
 import type { Item } from "./api";
 import { useToday } from "./session";
@@ -32,8 +33,13 @@ function Gauge({ x, state }: { x: number; state: State }) {
 
 /** Place, date, clean, amount: the four marks of a thing. A quiet row is quiet, trouble stands up. */
 export function Marks({ item }: { item: Item }) {
-  const places = usePlaces();
-  const today = useToday();
+  return <MarksOf item={item} places={usePlaces()} today={useToday()} />;
+}
+
+type MarksProps = { item: Item; places: PlaceMap; today: string };
+
+/** The same where a list of hundreds knows the places and the day already. */
+export function MarksOf({ item, places, today }: MarksProps) {
   const [open, setOpen] = useState(false);
   const words = MARK_ORDER.map((name) => ({
     name,

@@ -15,6 +15,7 @@ const WORDS = [
   { to: "/", word: "Next" },
   { to: "/bookings", word: "Bookings" },
   { to: "/kit", word: "Kit" },
+  { to: "/dates", word: "Dates" },
 ];
 
 /** The frame around every view: the ruler of time, the words of navigation, the find field. */
@@ -50,13 +51,13 @@ function Frame() {
         >
           Gerula
         </NavLink>
-        <nav aria-label="Views" className="flex gap-x-1">
+        <nav aria-label="Views" className="flex gap-x-1 max-hand:gap-x-0">
           {WORDS.map(({ to, word }) => (
             <NavLink
               key={to}
               to={to}
               end={to === "/"}
-              className="border-transparent border-b-[3px] px-3 pt-3.5 pb-3 text-soft hover:text-ink aria-[current=page]:border-ink aria-[current=page]:text-ink"
+              className="border-transparent border-b-[3px] px-3 pt-3.5 pb-3 text-soft hover:text-ink max-hand:px-2 aria-[current=page]:border-ink aria-[current=page]:text-ink"
             >
               {word}
             </NavLink>

@@ -193,7 +193,7 @@ function Lend({ item, open, onDone }: Question) {
   );
 }
 
-function Discard({ item, open, onDone }: Question) {
+export function Discard({ item, open, onDone }: Question) {
   const { perform } = useActs();
   const [cause, setCause] = useState("date");
   const discard = async () => {

@@ -75,7 +75,8 @@ export function Facts({ item, places, today }: Telling) {
   );
 }
 
-function BecauseClocks({ item, today }: { item: Item; today: string }) {
+/** Every clock of a thing, the one that won first. */
+export function BecauseClocks({ item, today }: { item: Item; today: string }) {
   if (item.useBy.clocks.length === 0) return null;
   return (
     <Chip word="because">

@@ -2,8 +2,9 @@ import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { memo, useRef } from "react";
 import { Link } from "react-router";
 import type { Item } from "../frame/api";
-import { Marks } from "../frame/Marks";
+import { MarksOf } from "../frame/Marks";
 import { Swatch } from "../frame/Swatch";
+import { useToday } from "../frame/session";
 import { fullName, kindOf, type PlaceMap, placeTail } from "../words/items";
 import { leftOf } from "../words/quantities";
 import { PAGE, useItemParts, usePlaces } from "./queries";
@@ -14,11 +15,14 @@ const ROW_PX = 62;
 export function ItemRows({ filter }: { filter: string }) {
   const list = useRef<HTMLUListElement>(null);
   const places = usePlaces();
+  const today = useToday();
   const total = useItemParts(filter, []).total ?? 0;
   const rows = useWindowVirtualizer({
     count: total,
     estimateSize: () => ROW_PX,
     overscan: 4,
+    // Rows may come a frame later; drawing them at once would hold the finger up.
+    useFlushSync: false,
     scrollMargin: list.current?.offsetTop ?? 0,
   });
   const inSight = rows.getVirtualItems();
@@ -35,7 +39,7 @@ export function ItemRows({ filter }: { filter: string }) {
           }}
           className="absolute inset-x-0 top-0 grid grid-cols-[auto_1fr_auto_12rem_7rem] items-center gap-3 border-hair border-b px-1 hover:bg-lit max-hand:grid-cols-[auto_1fr_auto]"
         >
-          <Row item={byPosition.get(row.index)} places={places} />
+          <Row item={byPosition.get(row.index)} places={places} today={today} />
         </li>
       ))}
     </ul>
@@ -43,7 +47,7 @@ export function ItemRows({ filter }: { filter: string }) {
 }
 
 /** Drawn anew only when it is another thing: scrolling moves rows, it does not change them. */
-const Row = memo(function Row({ item, places }: RowProps) {
+const Row = memo(function Row({ item, places, today }: RowProps) {
   if (!item) return <span className="text-soft">…</span>;
   return (
     <>
@@ -58,7 +62,7 @@ const Row = memo(function Row({ item, places }: RowProps) {
           <span className="hand:hidden"> · {placeTail(item.now, places)}</span>
         </p>
       </div>
-      <Marks item={item} />
+      <MarksOf item={item} places={places} today={today} />
       <span className="truncate text-[0.9rem] text-soft max-hand:hidden">
         {placeTail(item.now, places)}
       </span>
@@ -69,4 +73,4 @@ const Row = memo(function Row({ item, places }: RowProps) {
   );
 });
 
-type RowProps = { item: Item | undefined; places: PlaceMap };
+type RowProps = { item: Item | undefined; places: PlaceMap; today: string };

@@ -37,6 +37,7 @@ class EveryViewTest {
         "/kit/bags",
         "/kit/labels",
         "/kit/tables",
+        "/dates",
         "/kit/places/" + Demo.place("Rolling case") + "?close=" + Demo.place("Twelve-pan palette"),
         "/kit/places/" + Demo.place("Set bag") + "/count",
         "/kit/places/" + Demo.place("Brush belt") + "/edit",

@@ -45,6 +45,7 @@ class ScreensTest {
                 + "?close="
                 + Demo.place("Twelve-pan palette")),
         new View("count", Person.Stance.DESK, "/kit/places/" + Demo.place("Set bag") + "/count"),
+        new View("dates", Person.Stance.DESK, "/dates"),
         new View("bring-home", Person.Stance.HAND, "/kit/home"),
         new View(
             "item", Person.Stance.DESK, "/kit/items/" + Demo.item("Lash adhesive, latex-free")));

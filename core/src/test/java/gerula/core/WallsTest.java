@@ -60,7 +60,8 @@ class WallsTest {
             "gerula.core.booking..",
             "gerula.core.cleandown..",
             "gerula.core.depot..",
-            "gerula.core.packing..")
+            "gerula.core.packing..",
+            "gerula.core.restock..")
         .check(CORE);
   }
 }

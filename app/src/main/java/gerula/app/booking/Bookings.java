@@ -9,6 +9,7 @@ import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.core.kit.PlaceTree;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -42,6 +43,14 @@ public class Bookings {
   /** The booking, or a refusal. To be called within the workspace. */
   public StoredBooking existing(UUID id) {
     return store.find(id).orElseThrow(() -> Refused.notThere("booking", id));
+  }
+
+  /** Those whose last day has not passed, the next first. To be called within the workspace. */
+  public List<StoredBooking> ahead(LocalDate today) {
+    return store.all().stream()
+        .filter(booking -> !booking.booking().lastDay().isBefore(today))
+        .filter(booking -> booking.backAt() == null)
+        .toList();
   }
 
   void add(SignedIn who, UUID actId, UUID id, BookingDraft draft) {

@@ -12,6 +12,11 @@ public record HouseRules(School dateLimits, int eyeMarginDays, int reservePercen
   /** What most houses do. Common practice. */
   public static final HouseRules USUAL = new HouseRules(School.USUAL, 14, 20);
 
+  /** The same house keeping to the shortest limits. */
+  public HouseRules cautious() {
+    return new HouseRules(School.CAUTIOUS, eyeMarginDays, reservePercent);
+  }
+
   public HouseRules {
     if (eyeMarginDays < 0 || eyeMarginDays > 365) {
       throw new IllegalArgumentException(

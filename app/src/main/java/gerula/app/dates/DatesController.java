@@ -1,0 +1,98 @@
+package gerula.app.dates;
+
+import gerula.app.booking.Bookings;
+import gerula.app.booking.StoredBooking;
+import gerula.app.kit.KitRecords.ItemView;
+import gerula.app.kit.KitStore;
+import gerula.app.kit.KitViews;
+import gerula.app.kit.StoredItem;
+import gerula.app.kit.Views;
+import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.Workspaces;
+import gerula.core.kit.Item;
+import gerula.core.restock.RunningOut;
+import gerula.core.rule.HouseRules;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What runs out when, over HTTP. */
+@RestController
+class DatesController {
+
+  /** Nobody reads further. */
+  private static final int MOST = 400;
+
+  private final KitStore kit;
+  private final Bookings bookings;
+  private final Views views;
+  private final Workspaces workspaces;
+  private final Clock clock;
+
+  DatesController(
+      KitStore kit, Bookings bookings, Views views, Workspaces workspaces, Clock clock) {
+    this.kit = kit;
+    this.bookings = bookings;
+    this.views = views;
+    this.workspaces = workspaces;
+    this.clock = clock;
+  }
+
+  /**
+   * A thing whose time ends.
+   *
+   * @param useFirst whether it is the one of its class to be used up before the others
+   * @param meets bookings that need its class and that it does not last for
+   */
+  record RunningOutView(ItemView item, boolean useFirst, List<RunningOut.Meets> meets) {}
+
+  /**
+   * @param until last day looked at
+   * @param total of all that ends by then; the list may be shorter
+   * @param things in the order of work, within a class what is used first in front
+   * @param goneIfCautious so many more would be past today if the house kept to cautious limits
+   */
+  record RunningOutList(
+      LocalDate until, int total, List<RunningOutView> things, int goneIfCautious) {}
+
+  @GetMapping("/api/dates")
+  RunningOutList dates(
+      @AuthenticationPrincipal SignedIn who, @RequestParam @Min(1) @Max(110) int weeks) {
+    return workspaces.in(who.workspace(), () -> list(LocalDate.now(clock), weeks));
+  }
+
+  private RunningOutList list(LocalDate today, int weeks) {
+    Map<UUID, StoredItem> stored =
+        kit.items().stream().collect(Collectors.toMap(StoredItem::id, Function.identity()));
+    List<Item> items = stored.values().stream().map(StoredItem::item).toList();
+    LocalDate until = today.plusWeeks(weeks);
+    List<RunningOut> ending =
+        RunningOut.by(
+            until,
+            items,
+            bookings.ahead(today).stream().map(StoredBooking::booking).toList(),
+            HouseRules.USUAL);
+    KitViews now = views.now();
+    return new RunningOutList(
+        until,
+        ending.size(),
+        ending.stream()
+            .limit(MOST)
+            .map(
+                one ->
+                    new RunningOutView(
+                        now.of(stored.get(one.item().id())), one.isUseFirst(), one.meets()))
+            .toList(),
+        RunningOut.thrownOutBy(HouseRules.USUAL.cautious(), HouseRules.USUAL, items, today).size());
+  }
+}

@@ -1,0 +1,80 @@
+package gerula.app.dates;
+
+import static gerula.app.Client.act;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gerula.app.Client;
+import gerula.app.Kits;
+import gerula.app.Running;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What ends, and which booking that meets. Today is 14 April 2031. */
+@ExtendWith(Running.class)
+class DatesTest {
+
+  private Client client;
+  private String drawer;
+
+  @BeforeEach
+  void aKit(Client fresh) {
+    client = fresh.signedUp();
+    drawer = Kits.addPlace(client, "Drawer", "drawer");
+  }
+
+  private String powder(String printedExpiry, String openedOn) {
+    String id = Kits.id();
+    ObjectNode asked = Kits.powder(id, drawer);
+    asked.withObject("product").putNull("periodAfterOpening");
+    asked.withObject("item").put("printedExpiry", printedExpiry).put("openedOn", openedOn);
+    client.post("/api/items", asked).expect(201);
+    return id;
+  }
+
+  @Test
+  void whatEndsIsToldInOrderWithTheBookingItMeets() {
+    String later = powder("2031-05-30", null);
+    String during = powder("2031-04-20", null);
+    String past = powder("2031-04-01", null);
+    powder("2032-01-01", null);
+    String booking = Kits.addBooking(client);
+    JsonNode dates = dates(8);
+    assertThat(dates.path("until").asString()).isEqualTo("2031-06-09");
+    assertThat(dates.path("total").asInt()).isEqualTo(3);
+    assertThat(dates.path("things").valueStream().map(one -> one.at("/item/id").asString()))
+        .containsExactly(past, during, later);
+    assertThat(dates.at("/things/0/useFirst").asBoolean()).isTrue();
+    assertThat(dates.at("/things/0/meets/0/when").asString()).isEqualTo("before");
+    assertThat(dates.at("/things/1/meets/0/booking").asString()).isEqualTo(booking);
+    assertThat(dates.at("/things/1/meets/0/when").asString()).isEqualTo("during");
+    assertThat(dates.at("/things/2/meets")).isEmpty();
+    client.post("/api/items/" + past + "/discard", act().put("cause", "date")).expect(200);
+    assertThat(dates(1).path("total").asInt()).isEqualTo(1);
+  }
+
+  @Test
+  void whatAStricterHouseWouldThrowOutIsCounted() {
+    // A powder opened 18 months ago: the usual house keeps it for 24 months, a cautious one for 12.
+    powder(null, "2029-10-14");
+    assertThat(dates(2).path("goneIfCautious").asInt()).isEqualTo(1);
+    powder(null, "2030-10-14");
+    assertThat(dates(2).path("goneIfCautious").asInt()).isEqualTo(1);
+  }
+
+  @Test
+  void nobodyLooksFurtherThanTwoYearsOrIntoAnothersKit(Client other) {
+    powder("2031-04-20", null);
+    client.get("/api/dates?weeks=0").expect(422);
+    client.get("/api/dates?weeks=111").expect(422);
+    client.get("/api/dates").expect(400);
+    other.signedUp();
+    assertThat(other.get("/api/dates?weeks=8").expect(200).body().path("total").asInt()).isZero();
+  }
+
+  private JsonNode dates(int weeks) {
+    return client.get("/api/dates?weeks=" + weeks).expect(200).body();
+  }
+}

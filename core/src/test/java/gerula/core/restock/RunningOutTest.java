@@ -1,0 +1,119 @@
+package gerula.core.restock;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gerula.core.booking.Booking;
+import gerula.core.booking.Face;
+import gerula.core.booking.Service;
+import gerula.core.booking.SkinType;
+import gerula.core.dates.PackDates;
+import gerula.core.kit.Form;
+import gerula.core.kit.Given;
+import gerula.core.kit.Item;
+import gerula.core.kit.ProductClass;
+import gerula.core.packing.PackingList;
+import gerula.core.packing.RandomKits;
+import gerula.core.restock.RunningOut.Meets;
+import gerula.core.restock.RunningOut.When;
+import gerula.core.rule.HouseRules;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.LongStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class RunningOutTest {
+
+  private static final LocalDate FIRST = LocalDate.of(2031, 4, 17);
+  private static final LocalDate LAST = LocalDate.of(2031, 4, 25);
+
+  private final Booking island =
+      new Booking(
+          UUID.randomUUID(),
+          "Island",
+          FIRST,
+          LAST,
+          Set.of(),
+          List.of(
+              new Face(
+                  UUID.randomUUID(),
+                  "Lead",
+                  5,
+                  SkinType.NORMAL,
+                  Set.of(),
+                  Set.of(),
+                  Set.of(Service.MASCARA))));
+
+  @ParameterizedTest
+  @CsvSource({
+    "2031-04-16, BEFORE",
+    "2031-04-17, DURING",
+    "2031-04-24, DURING",
+    "2031-04-25,",
+    "2031-05-01,",
+  })
+  void whatEndsBeforeABookingIsOverIsToldOnIt(LocalDate lastDay, When when) {
+    Item mascara = printed(ProductClass.MASCARA, lastDay);
+    assertThat(by(LAST.plusYears(1), mascara).getFirst().meets())
+        .isEqualTo(when == null ? List.of() : List.of(new Meets(island.id(), when)));
+  }
+
+  @Test
+  void aBookingThatDoesNotNeedItsKindIsNotTroubled() {
+    Item latex = printed(ProductClass.LIQUID_LATEX, FIRST);
+    assertThat(by(LAST, latex).getFirst().meets()).isEmpty();
+  }
+
+  @Test
+  void theFirstToEndIsUsedFirstAndOfTwoTheOpenOne() {
+    Item sealed = printed(ProductClass.MASCARA, LAST);
+    Item open =
+        Given.thing(ProductClass.MASCARA, Form.MASCARA)
+            .dates(new PackDates(null, null, LAST.minusMonths(3), null, null))
+            .item();
+    Item later = printed(ProductClass.MASCARA, LAST.plusDays(1));
+    Item alone = printed(ProductClass.FOUNDATION, LAST);
+    List<RunningOut> told = by(LAST, later, sealed, alone, open);
+    assertThat(told).extracting(RunningOut::item).containsExactly(alone, open, sealed);
+    assertThat(told).extracting(RunningOut::isUseFirst).containsExactly(false, true, false);
+  }
+
+  private List<RunningOut> by(LocalDate until, Item... kit) {
+    return RunningOut.by(until, List.of(kit), List.of(island), HouseRules.USUAL);
+  }
+
+  private static Item printed(ProductClass productClass, LocalDate lastDay) {
+    return Given.thing(productClass, Form.MASCARA)
+        .dates(new PackDates(null, null, null, lastDay, null))
+        .item();
+  }
+
+  static LongStream seeds() {
+    return LongStream.range(0, 30);
+  }
+
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void whatIsToldEndsInTimeAndAStricterHouseThrowsOutMore(long seed) {
+    PackingList.Facts facts = new RandomKits(seed).facts(60, 3);
+    LocalDate day = facts.booking().firstDay();
+    List<RunningOut> told =
+        RunningOut.by(day, facts.kit(), List.of(facts.booking()), HouseRules.USUAL);
+    assertThat(told).allSatisfy(one -> assertThat(one.useBy().lastDay()).isBeforeOrEqualTo(day));
+    long ending =
+        facts.kit().stream()
+            .filter(item -> !item.isDiscarded())
+            .filter(item -> !item.useBy(HouseRules.USUAL).isGoodOn(day.plusDays(1)))
+            .count();
+    assertThat(told).hasSize((int) ending);
+    HouseRules cautious = HouseRules.USUAL.cautious();
+    List<Item> gone = RunningOut.thrownOutBy(cautious, HouseRules.USUAL, facts.kit(), day);
+    long stricter = RunningOut.by(day.minusDays(1), facts.kit(), List.of(), cautious).size();
+    long usual = RunningOut.by(day.minusDays(1), facts.kit(), List.of(), HouseRules.USUAL).size();
+    assertThat(gone).hasSize((int) (stricter - usual));
+  }
+}

@@ -1,0 +1,138 @@
+import { Link, useSearchParams } from "react-router";
+import { useBookings } from "../booking/queries";
+import type { Booking, Schemas } from "../frame/api";
+import { Counted, Sentence } from "../frame/Sentence";
+import { useToday } from "../frame/session";
+import { capital, count, word } from "../words/codes";
+import { Line } from "./Line";
+import { useDates } from "./queries";
+import { type Scale, scaleOf } from "./scale";
+import { TimeHead } from "./TimeHead";
+
+type RunningOut = Schemas["RunningOutView"];
+
+const REACHES = [
+  { weeks: 2, word: "two weeks" },
+  { weeks: 8, word: "eight weeks" },
+  { weeks: 26, word: "half a year" },
+  { weeks: 104, word: "two years" },
+];
+
+/** What ends when, each thing on its own line of time, with the bookings that meet it. */
+export function DatesView() {
+  const today = useToday();
+  const [search] = useSearchParams();
+  const weeks = REACHES.find((one) => String(one.weeks) === search.get("weeks"))?.weeks ?? 8;
+  const dates = useDates(weeks).data;
+  const bookings = (useBookings().data ?? []).filter(
+    (booking) => booking.stage !== "back" && booking.lastDay >= today,
+  );
+  if (!dates) return <Sentence>Looking through the dates…</Sentence>;
+  const scale = scaleOf(today, weeks);
+  return (
+    <div className="flex flex-col gap-5">
+      <DatesSentence dates={dates} bookings={bookings} today={today} weeks={weeks} />
+      <nav aria-label="How far ahead" className="flex flex-wrap items-center gap-x-4 gap-y-1">
+        {REACHES.map((reach) => (
+          <Link
+            key={reach.weeks}
+            to={`/dates?weeks=${reach.weeks}`}
+            replace
+            aria-current={reach.weeks === weeks ? "true" : undefined}
+            className="min-h-9 border-transparent border-b-2 py-1.5 text-soft hover:text-ink aria-[current=true]:border-ink aria-[current=true]:font-semibold aria-[current=true]:text-ink max-hand:min-h-11"
+          >
+            {reach.word}
+          </Link>
+        ))}
+      </nav>
+      {dates.things.length === 0 ? (
+        <p className="text-soft">
+          Nothing ends by then. Once a thing is opened, its line of time begins here.
+        </p>
+      ) : (
+        <Lines things={dates.things} bookings={bookings} scale={scale} />
+      )}
+      {dates.total > dates.things.length && (
+        <p className="text-soft">
+          {count(dates.total - dates.things.length, "thing")} more end by then; look less far ahead.
+        </p>
+      )}
+    </div>
+  );
+}
+
+type SentenceProps = {
+  dates: Schemas["RunningOutList"];
+  bookings: Booking[];
+  today: string;
+  weeks: number;
+};
+
+function DatesSentence({ dates, bookings, today, weeks }: SentenceProps) {
+  const past = dates.things.filter((one) => (one.item.useBy.lastDay ?? today) < today).length;
+  const ending = dates.total - past;
+  const met = bookings
+    .map((booking) => ({
+      booking,
+      things: dates.things.filter(
+        (one) =>
+          (one.item.useBy.lastDay ?? today) >= today &&
+          one.meets.some((meet) => meet.booking === booking.id),
+      ).length,
+    }))
+    .filter(({ things }) => things > 0)
+    .slice(0, 3);
+  return (
+    <Sentence>
+      {capital(count(ending, "thing"))} {ending === 1 ? "ends" : "end"} in the next{" "}
+      {REACHES.find((one) => one.weeks === weeks)?.word}
+      {past > 0 && (
+        <>
+          ,{" "}
+          <Counted to="/kit?mark=date" state="stop">
+            {past}
+          </Counted>{" "}
+          {past === 1 ? "is" : "are"} past already
+        </>
+      )}
+      .{" "}
+      {met.map(({ booking, things }, index) => (
+        <span key={booking.id}>
+          {index === 0 &&
+            `${capital(count(things, "", ""))}${things === 1 ? "ends" : "end"} too soon`}
+          {index > 0 && `, ${count(things, "", "")}`} for{" "}
+          <Counted to={`/bookings/${booking.id}`} state="soon">
+            {booking.title}
+          </Counted>
+          {index === met.length - 1 && ". "}
+        </span>
+      ))}
+      {dates.goneIfCautious > 0 &&
+        `A cautious house would throw out ${count(dates.goneIfCautious, "more", "more")} today.`}
+    </Sentence>
+  );
+}
+
+type LinesProps = { things: RunningOut[]; bookings: Booking[]; scale: Scale };
+
+/** The lines class by class, under one head of days and bookings. */
+function Lines({ things, bookings, scale }: LinesProps) {
+  const classes = [...Map.groupBy(things, (one) => one.item.product.productClass)];
+  return (
+    <section aria-label="Lines of time">
+      <TimeHead bookings={bookings} scale={scale} />
+      {classes.map(([productClass, ofClass]) => (
+        <section key={productClass} aria-label={word(productClass)}>
+          <h2 className="border-hair border-b pt-3 pb-0.5 font-semibold text-[0.85rem]">
+            {capital(word(productClass))}
+          </h2>
+          <ul>
+            {ofClass.map((one) => (
+              <Line key={one.item.id} ending={one} bookings={bookings} scale={scale} />
+            ))}
+          </ul>
+        </section>
+      ))}
+    </section>
+  );
+}

@@ -1,0 +1,146 @@
+import { useState } from "react";
+import { Link } from "react-router";
+import type { Booking, Schemas } from "../frame/api";
+import { Swatch } from "../frame/Swatch";
+import { Discard } from "../kit/ItemDoing";
+import { BecauseClocks } from "../kit/ItemFacts";
+import { UseIt } from "../kit/UseIt";
+import { nearDate } from "../words/dates";
+import { fullName, shortName } from "../words/items";
+import type { Scale } from "./scale";
+
+type LineProps = { ending: Schemas["RunningOutView"]; bookings: Booking[]; scale: Scale };
+
+/** One thing: what it is, its line of time up to its last day, and what that meets. */
+export function Line({ ending, bookings, scale }: LineProps) {
+  const { item, useFirst } = ending;
+  const lastDay = item.useBy.lastDay ?? scale.today;
+  const isPast = lastDay < scale.today;
+  return (
+    <li className="grid grid-cols-[20rem_1fr_auto] items-center gap-x-4 border-hair border-b py-1 max-hand:grid-cols-[1fr_auto] max-hand:py-2">
+      <div className="flex min-w-0 items-center gap-3">
+        <Swatch item={item} size="small" />
+        <div className="min-w-0">
+          <Link to={`/kit/items/${item.id}`} className="block truncate hover:underline">
+            {fullName(item)}
+          </Link>
+          <p className={`text-[0.85rem] ${isPast ? "text-stop" : "text-soft"}`}>
+            {isPast ? "past: " : ""}
+            {nearDate(lastDay, scale.today)}
+            {useFirst && !isPast && <b className="text-ink"> · use first</b>}
+          </p>
+        </div>
+      </div>
+      <div className="min-w-0 max-hand:col-span-2">
+        <TimeLane ending={ending} bookings={bookings} scale={scale} />
+        {!isPast && <Met ending={ending} bookings={bookings} />}
+      </div>
+      <div className="flex items-center gap-1 max-hand:col-span-2 max-hand:justify-between">
+        <BecauseClocks item={item} today={scale.today} />
+        <Doing item={item} isPast={isPast} />
+      </div>
+    </li>
+  );
+}
+
+/** The line from its opening, or from today, to its last day; brick where a booking outlasts it. */
+function TimeLane({ ending, bookings, scale }: LineProps) {
+  const { item, meets } = ending;
+  const lastDay = item.useBy.lastDay ?? scale.today;
+  const end = scale.at(lastDay);
+  const replaceBy = item.useBy.replaceBy;
+  const colour = meets.length || lastDay < scale.today ? "bg-stop" : "bg-soon";
+  return (
+    <div className="relative h-5 max-hand:hidden" aria-hidden="true">
+      {bookings
+        .filter((booking) => scale.at(booking.firstDay) < 100)
+        .map((booking) => (
+          <span
+            key={booking.id}
+            style={{
+              left: `${scale.at(booking.firstDay)}%`,
+              width: `max(2px, ${scale.at(booking.lastDay) - scale.at(booking.firstDay)}%)`,
+            }}
+            className={`absolute inset-y-0 ${meets.some((meet) => meet.booking === booking.id) ? "bg-stop/15" : "bg-lit"}`}
+          />
+        ))}
+      <span
+        style={{ left: `${scale.at(scale.today)}%` }}
+        className="absolute inset-y-0 w-px bg-line"
+      />
+      <span
+        style={{
+          left: `${Math.min(scale.at(scale.today), end)}%`,
+          width: `${Math.abs(end - scale.at(scale.today))}%`,
+        }}
+        className={`absolute top-1/2 h-[3px] -translate-y-1/2 ${colour}`}
+      />
+      {replaceBy && replaceBy < lastDay && replaceBy > scale.today && (
+        <span
+          style={{ left: `${scale.at(replaceBy)}%` }}
+          className="absolute inset-y-1 w-0.5 bg-soon"
+        />
+      )}
+      <span style={{ left: `${end}%` }} className={`absolute inset-y-0.5 w-1 ${colour}`} />
+    </div>
+  );
+}
+
+function Met({ ending, bookings }: Pick<LineProps, "ending" | "bookings">) {
+  const met = ending.meets.flatMap(({ booking, when }) => {
+    const found = bookings.find((one) => one.id === booking);
+    return found ? [{ booking: found, when }] : [];
+  });
+  if (met.length === 0) return null;
+  return (
+    <p className="flex flex-wrap gap-x-3 text-[0.85rem] text-stop">
+      {met.map(({ booking, when }) => (
+        <Link
+          key={booking.id}
+          to={`/bookings/${booking.id}`}
+          className="inline-flex min-h-6 items-center hover:underline max-hand:min-h-11"
+        >
+          ends {when} {booking.title}
+        </Link>
+      ))}
+    </p>
+  );
+}
+
+const ACT = "min-h-9 px-2 underline max-hand:min-h-11 max-hand:px-3";
+
+function Doing({ item, isPast }: { item: Schemas["ItemView"]; isPast: boolean }) {
+  const [asking, setAsking] = useState<"use" | "discard" | null>(null);
+  const close = () => setAsking(null);
+  return (
+    <span className="flex w-48 justify-end max-hand:w-auto">
+      {!isPast && (
+        <button
+          type="button"
+          className={ACT}
+          aria-label={`Use ${shortName(item)}`}
+          onClick={() => setAsking("use")}
+        >
+          use
+        </button>
+      )}
+      <Link
+        to={`/kit/items/${item.id}/edit`}
+        aria-label={`Change the dates of ${shortName(item)}`}
+        className={`${ACT} inline-flex items-center`}
+      >
+        change
+      </Link>
+      <button
+        type="button"
+        className={ACT}
+        aria-label={`Discard ${shortName(item)}`}
+        onClick={() => setAsking("discard")}
+      >
+        discard
+      </button>
+      <UseIt item={item} open={asking === "use"} onDone={close} />
+      <Discard item={item} open={asking === "discard"} onDone={close} />
+    </span>
+  );
+}

@@ -1,0 +1,62 @@
+import { Link } from "react-router";
+import type { Booking } from "../frame/api";
+import { plusDays } from "../words/dates";
+import type { Scale } from "./scale";
+
+const DAY = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", timeZone: "UTC" });
+const MONTH = new Intl.DateTimeFormat("en-GB", {
+  month: "short",
+  year: "2-digit",
+  timeZone: "UTC",
+});
+
+/** Every so many days a date, so that none touches the next. */
+function ticks(scale: Scale): { day: string; told: string }[] {
+  const step = scale.days > 400 ? 91 : scale.days > 120 ? 28 : scale.days > 40 ? 7 : 2;
+  const form = scale.days > 120 ? MONTH : DAY;
+  return Array.from({ length: Math.floor((scale.days - 1) / step) }, (_, i) => {
+    const day = plusDays(scale.today, i * step);
+    return { day, told: i === 0 ? "today" : form.format(Date.parse(day)) };
+  });
+}
+
+/** Days and bookings above the lines; in the hand the lines tell their days in words. */
+export function TimeHead({ bookings, scale }: { bookings: Booking[]; scale: Scale }) {
+  const beyond = plusDays(scale.today, scale.days);
+  // A title ends where the next booking begins.
+  const shown = bookings
+    .filter((booking) => booking.firstDay < beyond)
+    .sort((one, other) => one.firstDay.localeCompare(other.firstDay));
+  return (
+    <div className="sticky top-0 z-10 grid grid-cols-[20rem_1fr_auto] gap-x-4 border-ink border-b bg-sheet pb-1 max-hand:hidden">
+      <span />
+      <div className="relative h-12">
+        {shown.map((booking, index) => (
+          <Link
+            key={booking.id}
+            to={`/bookings/${booking.id}`}
+            title={booking.title}
+            style={{
+              left: `${scale.at(booking.firstDay)}%`,
+              maxWidth: `${scale.at(shown[index + 1]?.firstDay ?? beyond) - scale.at(booking.firstDay)}%`,
+            }}
+            className="absolute top-0 truncate border-ink border-l-2 px-1.5 font-semibold text-[0.8rem] leading-6 hover:underline"
+          >
+            {booking.title}
+          </Link>
+        ))}
+        {ticks(scale).map(({ day, told }) => (
+          <span
+            key={day}
+            style={{ left: `${scale.at(day)}%` }}
+            className="absolute bottom-0 whitespace-nowrap border-line border-l pl-1 text-[0.8rem] text-soft"
+          >
+            {told}
+          </span>
+        ))}
+      </div>
+      {/* As wide as what is done with a thing, so that days stand above their days. */}
+      <span className="w-[16.6rem]" />
+    </div>
+  );
+}
