@@ -1,4 +1,5 @@
 import { Link } from "react-router";
+import { CalendarAddress } from "../dates/CalendarAddress";
 import type { Booking } from "../frame/api";
 import { Counted, Sentence } from "../frame/Sentence";
 import { useToday } from "../frame/session";
@@ -36,6 +37,7 @@ export function BookingsView() {
       </div>
       <Rows title="Ahead" bookings={coming} today={today} />
       <Rows title="Past" bookings={past} today={today} />
+      <CalendarAddress />
     </div>
   );
 }

@@ -9,3 +9,11 @@ export function useDates(weeks: number) {
     queryFn: () => ask<Schemas["RunningOutList"]>("GET", `/api/dates?weeks=${weeks}`),
   });
 }
+
+/** Whether there is a private address of the calendar. */
+export function useCalendarFeed() {
+  return useQuery({
+    queryKey: ["calendar-feed"],
+    queryFn: () => ask<Schemas["FeedView"]>("GET", "/api/calendar/feed"),
+  });
+}

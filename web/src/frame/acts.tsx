@@ -12,7 +12,7 @@ type Notice = {
 };
 
 export type Act<T> = {
-  method?: "POST" | "PUT";
+  method?: "POST" | "PUT" | "DELETE";
   path: string;
   body?: object;
   /** What will have happened, as a sentence. Without it nothing is told. */

@@ -59,7 +59,7 @@ class WallsTest {
             "gerula.app.packing",
             "gerula.app.archive",
             "gerula.app.cleandown",
-            "gerula.app.dates",
+            "gerula.app.dates..",
             "gerula.app.depot",
             "gerula.app.tables..")
         .check(APP);

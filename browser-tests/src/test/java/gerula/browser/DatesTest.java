@@ -47,6 +47,23 @@ class DatesTest {
     }
   }
 
+  @Test
+  void aPrivateAddressOfTheCalendarIsMadeAndClosedAgain() {
+    try (Person artist = new Person(Person.Stance.HAND).withTheDemo()) {
+      artist.goTo("/bookings");
+      artist.press("Make a private address").click();
+      Locator field = artist.page.getByLabel("Private address");
+      assertThat(field).hasValue(Pattern.compile(".*/calendar/[\\w-]{43}\\.ics"));
+      String ask = "async url => (await fetch(url, {credentials: 'omit'})).status";
+      String address = field.inputValue();
+      assertThat(artist.page.evaluate(ask, address)).isEqualTo(200);
+      artist.press("Close the address").click();
+      assertThat(field).isHidden();
+      assertThat(artist.page.evaluate(ask, address)).isEqualTo(404);
+      assertThat(artist.complaintsBesideRefusals()).isEmpty();
+    }
+  }
+
   private static Locator line(Person artist, String name) {
     return artist
         .page

@@ -36,6 +36,16 @@ public final class Refused extends RuntimeException {
         Map.of());
   }
 
+  /** A private address that opens nothing, or nothing any more. */
+  public static Refused noCalendar() {
+    return new Refused(
+        HttpStatus.NOT_FOUND,
+        "not-there",
+        "This address opens no calendar, or none any more. Make a new one in Gerula.",
+        List.of(),
+        Map.of());
+  }
+
   /** Somebody else changed it since it was read. */
   public static Refused changedMeanwhile(String kind, Object current) {
     return new Refused(

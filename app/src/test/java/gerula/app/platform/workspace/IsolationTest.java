@@ -143,6 +143,7 @@ class IsolationTest {
             "/api/counts/" + count + "/seen",
             Client.object().put("item", item).put("seen", true).putNull("counted"))
         .expect(200);
+    client.post("/api/calendar/feed", null).expect(201);
     try (Connection application = Running.asApplication();
         PreparedStatement find =
             application.prepareStatement("select workspace_id from access.account_by_email(?)")) {

@@ -1,0 +1,81 @@
+package gerula.app.dates.calendar;
+
+import static gerula.app.tables.Tables.CALENDAR_FEED;
+
+import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.Workspaces;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Base64;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Component;
+
+/** The secret in a calendar's private address: made, replaced, revoked, and looked up. */
+@Component
+class CalendarFeed {
+
+  private static final int SECRET_BYTES = 32;
+  private static final SecureRandom RANDOM = new SecureRandom();
+
+  private final DSLContext sql;
+  private final Workspaces workspaces;
+  private final Clock clock;
+
+  CalendarFeed(DSLContext sql, Workspaces workspaces, Clock clock) {
+    this.sql = sql;
+    this.workspaces = workspaces;
+    this.clock = clock;
+  }
+
+  /** When the address was made, if there is one. */
+  Optional<Instant> madeAt(SignedIn who) {
+    return workspaces.in(
+        who.workspace(), () -> sql.selectFrom(CALENDAR_FEED).fetchOptional(CALENDAR_FEED.MADE_AT));
+  }
+
+  /** Makes a new secret; an earlier one opens nothing any more. */
+  String make(SignedIn who) {
+    byte[] random = new byte[SECRET_BYTES];
+    RANDOM.nextBytes(random);
+    String secret = Base64.getUrlEncoder().withoutPadding().encodeToString(random);
+    workspaces.in(
+        who.workspace(),
+        () -> {
+          sql.deleteFrom(CALENDAR_FEED).execute();
+          sql.insertInto(CALENDAR_FEED)
+              .set(CALENDAR_FEED.SECRET_HASH, hash(secret))
+              .set(CALENDAR_FEED.MADE_AT, clock.instant())
+              .execute();
+        });
+    return secret;
+  }
+
+  void revoke(SignedIn who) {
+    workspaces.in(
+        who.workspace(),
+        () -> {
+          sql.deleteFrom(CALENDAR_FEED).execute();
+        });
+  }
+
+  /** Whose calendar a secret opens. */
+  Optional<UUID> workspace(String secret) {
+    return sql.fetchOptional("select access.workspace_by_calendar(?)", hash(secret))
+        .map(row -> row.get(0, UUID.class));
+  }
+
+  private static byte[] hash(String secret) {
+    try {
+      return MessageDigest.getInstance("SHA-256")
+          .digest(secret.getBytes(StandardCharsets.US_ASCII));
+    } catch (NoSuchAlgorithmException impossible) {
+      throw new IllegalStateException("Every Java has SHA-256.", impossible);
+    }
+  }
+}
