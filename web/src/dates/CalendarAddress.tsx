@@ -36,13 +36,20 @@ export function CalendarAddress() {
         asks again and again. Whoever knows the address can read them, and nothing else.
       </p>
       {address && (
-        <TextField
-          label="Private address"
-          hint="shown this once: copy it now"
-          readOnly
-          value={address}
-          onFocus={(event) => event.target.select()}
-        />
+        <div className="flex items-end gap-2">
+          <div className="min-w-0 max-w-[40rem] flex-1">
+            <TextField
+              label="Private address"
+              hint="shown this once"
+              readOnly
+              value={address}
+              onFocus={(event) => event.target.select()}
+            />
+          </div>
+          <Button onClick={() => void navigator.clipboard.writeText(address).catch(() => {})}>
+            Copy it
+          </Button>
+        </div>
       )}
       <div className="flex flex-wrap items-center gap-2">
         <a href="/api/calendar.ics" download="gerula.ics" className={buttonLook()}>

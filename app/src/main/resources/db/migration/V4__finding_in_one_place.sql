@@ -185,17 +185,24 @@ create function gerula.sought_pattern(word text) returns text
       || replace(replace(word, '%', '\%'), '_', '\_') || '%'
   $$;
 
--- The words of the kit most like one that is nowhere in it.
-create function gerula.words_like(typed text, most int) returns setof text
+-- The words of the kit most like one that is nowhere in it, the most like first; far less like ones
+-- than the best are left out.
+create function gerula.words_like(typed text, most int)
+  returns table (word text, likeness real)
   language sql stable security definer
   set search_path = pg_catalog, public, gerula
   set pg_trgm.similarity_threshold = 0.25
   set enable_seqscan = off
   set jit = off
   as $$
-    select word from sought_word
-    where workspace_id = current_workspace() and word % typed
-    order by similarity(word, typed) desc, word
+    with alike as (
+      select s.word, similarity(s.word, typed) as likeness
+      from sought_word s
+      where s.workspace_id = current_workspace() and s.word % typed
+    )
+    select a.word, a.likeness from alike a
+    where a.likeness >= 0.7 * (select max(likeness) from alike)
+    order by a.likeness desc, a.word
     limit most
   $$;
 
@@ -219,6 +226,7 @@ create function gerula.find_things(words text[], most int)
       places uuid[];
       known boolean;
       hit text;
+      by_likeness text;
       conditions text := '';
       scores text := '0';
     begin
@@ -234,8 +242,13 @@ create function gerula.find_things(words text[], most int)
             ' when strpos(s.sought, %L) > 0 then 0.8 when strpos(s.sought, %L) > 0 then 0.5 else 0.45 end',
             ' ' || w, ' ' || w || ' ', ' ' || w, w);
         else
-          select coalesce(array_agg('% ' || alike || ' %'), '{}') into patterns
-          from words_like(w, 5) as alike;
+          select coalesce(array_agg('% ' || word || ' %' order by likeness desc, word), '{}'),
+            ' + case ' || string_agg(
+              format('when s.sought like %L then %s', '% ' || word || ' %', 0.6 * likeness), ' '
+              order by likeness desc, word) || ' else 0.1 end'
+          into patterns, by_likeness
+          from words_like(w, 5);
+          scores := scores || coalesce(by_likeness, '');
         end if;
         with recursive within (id) as (
           select l.id from place l, unnest(patterns) pattern

@@ -156,6 +156,15 @@ class FindTest {
   }
 
   @Test
+  void aSlipFindsWhatIsMostLikeItFirst() {
+    add("Brindlewick", "Corrector", "peach", "corrector", null);
+    add("Umberline", "Brow pencil", "cork brown", "brow-pencil", null);
+    JsonNode items = find("corector").path("items");
+    assertThat(items.get(0).at("/product/name").asString()).isEqualTo("Corrector");
+    assertThat(items).hasSize(1);
+  }
+
+  @Test
   void whatChangesIsFoundAsItIsNow() {
     ObjectNode edit = act();
     JsonNode item = client.get("/api/items/" + base).body().path("item");

@@ -1,0 +1,64 @@
+package gerula.bench;
+
+import gerula.core.depot.Content;
+import gerula.core.depot.DepotPlan;
+import gerula.core.depot.Empty;
+import gerula.core.depot.Pack;
+import gerula.core.depot.SessionPlanner;
+import gerula.core.kit.Container;
+import gerula.core.kit.Form;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Random;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** Planning a session of 30 packs with 12 kinds of empties, each kind short. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Fork(1)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 5, time = 2)
+public class DepotPlanBenchmark {
+
+  private static final LocalDate DAY = LocalDate.of(2031, 4, 14);
+
+  private final Random random = new Random(7);
+  private final List<Empty> empties =
+      IntStream.range(0, 12).mapToObj(kind -> empty(Container.values()[kind])).toList();
+  private final List<Pack> packs = IntStream.range(0, 30).mapToObj(i -> pack("pack " + i)).toList();
+
+  private Empty empty(Container container) {
+    double size = 3 + random.nextInt(27);
+    return new Empty(container, size, 4, size * 1.4, 2);
+  }
+
+  private Pack pack(String id) {
+    Form form = Form.values()[random.nextInt(Form.values().length)];
+    double content = 5 + random.nextInt(95);
+    return new Pack(
+        id,
+        Content.usual(form),
+        content,
+        1,
+        40,
+        content * 2,
+        1 + random.nextInt(12),
+        DAY.plusDays(60 + random.nextInt(700)));
+  }
+
+  @Benchmark
+  public DepotPlan plan() {
+    return SessionPlanner.plan(DAY, 3, empties, packs);
+  }
+}
