@@ -110,7 +110,8 @@ class SignInTest {
   /** Walks the API's own document, so that a new address cannot be forgotten here. */
   @Test
   void everyAddressButSignInRefusesWithoutASession(Client client, Client stranger) {
-    Set<String> open = Set.of("/api/session", "/api/accounts");
+    // A calendar program has no session: the secret in its address is all it has.
+    Set<String> open = Set.of("/api/session", "/api/accounts", "/calendar/{secret}.ics");
     JsonNode paths = client.signedUp().get("/api/openapi.json").expect(200).body().path("paths");
     stranger.get("/api/session");
     int asked = 0;
@@ -127,5 +128,6 @@ class SignInTest {
     assertThat(asked).isGreaterThan(15);
     stranger.get("/api/openapi.json").expect(401);
     stranger.get("/api/no-such-address").expect(401);
+    stranger.get("/calendar/" + UUID.randomUUID() + ".ics").expect(404);
   }
 }
