@@ -69,7 +69,8 @@ class DatesTest {
     powder("2031-04-20", null);
     client.get("/api/dates?weeks=0").expect(422);
     client.get("/api/dates?weeks=111").expect(422);
-    client.get("/api/dates").expect(400);
+    client.get("/api/dates").expect(422);
+    client.get("/api/dates?weeks=soon").expect(422);
     other.signedUp();
     assertThat(other.get("/api/dates?weeks=8").expect(200).body().path("total").asInt()).isZero();
   }

@@ -2,6 +2,7 @@ package gerula.app.platform.errors;
 
 import java.sql.SQLException;
 import java.util.List;
+import java.util.UUID;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -13,6 +14,7 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -95,6 +97,10 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler(MethodArgumentTypeMismatchException.class)
   ResponseEntity<Object> wrongAddress(MethodArgumentTypeMismatchException mismatch) {
+    if (mismatch.getRequiredType() != UUID.class) {
+      return refused(
+          Refused.faulty(List.of(Unreadable.value(mismatch.getName(), mismatch.getValue()))));
+    }
     return answer(
         problem(
             HttpStatus.NOT_FOUND,
@@ -128,6 +134,19 @@ class Problems extends ResponseEntityExceptionHandler {
                             error.getField(), "rule", String.valueOf(error.getDefaultMessage())))
             .toList();
     return refused(Refused.faulty(faults));
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleMissingServletRequestParameter(
+      MissingServletRequestParameterException missing,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    return refused(
+        Refused.faulty(
+            List.of(
+                new FieldFault(
+                    missing.getParameterName(), "missing", "This is missing. Send it as well."))));
   }
 
   @Override

@@ -24,6 +24,10 @@ public final class Facts {
 
   private static final LocalDate EARLIEST = LocalDate.of(1900, 1, 1);
   private static final LocalDate LATEST = LocalDate.of(2199, 12, 31);
+
+  /** More than any program writes of a number it worked with. */
+  private static final int MOST_DECIMALS = 40;
+
   private static final BigDecimal LARGEST = BigDecimal.valueOf(1_000_000_000);
 
   private final JsonNode told;
@@ -112,7 +116,7 @@ public final class Facts {
                     field.isNumber()
                         && Double.isFinite(field.asDouble())
                         && field.decimalValue().abs().compareTo(LARGEST) <= 0
-                        && field.decimalValue().scale() <= 12,
+                        && field.decimalValue().scale() <= MOST_DECIMALS,
                     name,
                     field))
         .map(JsonNode::decimalValue);
