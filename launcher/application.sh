@@ -39,19 +39,28 @@ make_start_cache() {
   local port
   port=$(free_port $((RUN_PORT + 1000)))
   application_settings "$port"
+  mkdir -p "$STATE/application"
   (
     cd "$UNPACKED" || exit 1
-    exec "$JAVA_HOME/bin/java" "${JVM_FLAGS[@]}" -XX:AOTCacheOutput=start.aot -jar gerula.jar \
-      "${APPLICATION_SETTINGS[@]}" "--gerula.demo=$HERE/demo" > "$STATE/log/start-cache.log" 2>&1 < /dev/null
+    exec "$JAVA_HOME/bin/java" "${JVM_FLAGS[@]}" -XX:AOTCacheOutput=learnt.aot "-Dgerula-marker=$HERE" \
+      -jar gerula.jar "${APPLICATION_SETTINGS[@]}" "--gerula.demo=$HERE/demo" \
+      > "$STATE/log/start-cache.log" 2>&1 < /dev/null
   ) &
-  local learner=$!
+  local learner=$! waited=0
+  # Noted like the application itself, so that whoever ends the start ends this too.
+  printf '%s' "$learner" > "$STATE/application/pid"
   until [ "$(http_status "$port" /api/session)" = 200 ]; do
-    kill -0 "$learner" 2> /dev/null || break
+    waited=$((waited + 1))
+    kill -0 "$learner" 2> /dev/null && [ "$waited" -lt 600 ] || break
     sleep 0.2
   done
   http_status "$port" / > /dev/null
-  kill "$learner" 2> /dev/null
+  kill "$learner" 2> /dev/null || true
   wait "$learner" || true
+  rm -f "$STATE/application/pid"
+  # Ended before it had learnt everything, it would make every later start slow.
+  [ -f "$STATE/application/stopping" ] && exit 0
+  [ -f "$UNPACKED/learnt.aot" ] && mv "$UNPACKED/learnt.aot" "$UNPACKED/start.aot"
   [ -f "$UNPACKED/start.aot" ] ||
     say "  (it did not work, starts will take longer; see $STATE/log/start-cache.log)"
 }

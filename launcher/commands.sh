@@ -34,6 +34,8 @@ command_start() {
     command_status
     return
   fi
+  mkdir -p "$STATE/application"
+  printf '%s' $$ > "$STATE/application/watcher"
   need_jdk
   build_web
   cluster_up run
@@ -47,7 +49,6 @@ command_start() {
   command_status
   say
   say "Ctrl-C ends it."
-  printf '%s' $$ > "$STATE/application/watcher"
   release_the_lock
   watch_over_it
 }

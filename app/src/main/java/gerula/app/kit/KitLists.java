@@ -7,7 +7,6 @@ import static gerula.app.tables.Tables.STOCKTAKE;
 
 import gerula.app.kit.KitRecords.EndingDay;
 import gerula.app.kit.KitRecords.KitSummary;
-import gerula.core.dates.DateClass;
 import gerula.core.kit.Cleanliness;
 import gerula.core.kit.Marks;
 import gerula.core.kit.PlaceKind;
@@ -188,7 +187,7 @@ class KitLists {
         .or(
             PRODUCT.CLASS.in(
                 Arrays.stream(ProductClass.values())
-                    .filter(one -> one.dateClass() != DateClass.UNDATED)
+                    .filter(one -> one.dateClass().agesOnceOpen())
                     .map(ProductClass::code)
                     .toList()));
   }

@@ -60,6 +60,11 @@ public enum DateClass implements Code {
         });
   }
 
+  /** Whether opening it starts a clock, even when the pack prints no months. */
+  public boolean agesOnceOpen() {
+    return this != UNDATED;
+  }
+
   /** Whether it is used at the eye and therefore replaced a little before its date. */
   public boolean isForTheEye() {
     return area == Area.EYE;

@@ -81,7 +81,6 @@ public final class SessionPlanner {
     List<DepotPlan.Piece> pieces = new ArrayList<>();
     List<DepotPlan.Stays> stays = new ArrayList<>();
     Carried after = Carried.NOTHING;
-    int filling = 0;
     for (int pack = 0; pack < packs.size(); pack++) {
       List<DepotPlan.Piece> own = pieces(pack, portions, kinds);
       if (own.isEmpty()) {
@@ -90,13 +89,19 @@ public final class SessionPlanner {
       } else {
         pieces.addAll(own);
         after = after.plus(carried(pack, portions, kinds));
-        int count = own.stream().mapToInt(DepotPlan.Piece::count).sum();
-        filling += count * Minutes.filling(packs.get(pack).content());
       }
     }
     Carried before = packs.stream().map(Pack::carried).reduce(Carried.NOTHING, Carried::plus);
-    int labels = pieces.stream().mapToInt(DepotPlan.Piece::count).sum();
-    return new DepotPlan(pieces, stays, before, after, Minutes.of(filling, labels), order(pieces));
+    return new DepotPlan(pieces, stays, before, after, minutes(portions, kinds), order(pieces));
+  }
+
+  private Minutes minutes(List<Portion> portions, int[] kinds) {
+    int[] filled =
+        IntStream.range(0, kinds.length)
+            .filter(i -> kinds[i] != BestUse.NONE)
+            .map(i -> Minutes.filling(packs.get(portions.get(i).pack()).content()))
+            .toArray();
+    return Minutes.of(IntStream.of(filled).sum(), filled.length);
   }
 
   /** What is wanted of a pack in all, in ml. */

@@ -1,6 +1,5 @@
 package gerula.core.kit;
 
-import gerula.core.dates.DateClass;
 import gerula.core.dates.PackDates;
 import gerula.core.dates.UseBy;
 import gerula.core.quantity.Mass;
@@ -68,8 +67,7 @@ public record Item(
   /** Whether nobody has opened it yet, where opening it starts a clock. */
   public boolean isSealed() {
     boolean runsOnceOpen =
-        dates.periodAfterOpening() != null
-            || product.productClass().dateClass() != DateClass.UNDATED;
+        dates.periodAfterOpening() != null || product.productClass().dateClass().agesOnceOpen();
     return dates.openedOn() == null && runsOnceOpen;
   }
 

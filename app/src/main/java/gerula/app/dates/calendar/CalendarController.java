@@ -11,11 +11,11 @@ import gerula.core.rule.HouseRules;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
@@ -104,15 +104,13 @@ class CalendarController {
   private String written() {
     LocalDate today = LocalDate.now(clock);
     LocalDate until = today.plusYears(YEARS_AHEAD);
-    Map<LocalDate, List<Item>> ending =
-        kit.items().stream()
-            .map(StoredItem::item)
-            .filter(item -> isBetween(item.useBy(HouseRules.USUAL).lastDay(), today, until))
-            .collect(
-                Collectors.groupingBy(
-                    item -> item.useBy(HouseRules.USUAL).lastDay(),
-                    TreeMap::new,
-                    Collectors.toList()));
+    Map<LocalDate, List<Item>> ending = new TreeMap<>();
+    for (StoredItem stored : kit.items()) {
+      LocalDate lastDay = stored.item().useBy(HouseRules.USUAL).lastDay();
+      if (isBetween(lastDay, today, until)) {
+        ending.computeIfAbsent(lastDay, _ -> new ArrayList<>()).add(stored.item());
+      }
+    }
     return CalendarFile.of(bookings.ahead(today), ending, clock.instant());
   }
 
