@@ -100,7 +100,7 @@ function DatesSentence({ dates, bookings, today, weeks }: SentenceProps) {
         <span key={booking.id}>
           {index === 0 &&
             `${capital(count(things, "", ""))}${things === 1 ? "ends" : "end"} too soon`}
-          {index > 0 && `, ${count(things, "", "")}`} for{" "}
+          {index > 0 && `, ${count(things, "", "").trim()}`} for{" "}
           <Counted to={`/bookings/${booking.id}`} state="soon">
             {booking.title}
           </Counted>

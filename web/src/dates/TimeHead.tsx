@@ -10,6 +10,9 @@ const MONTH = new Intl.DateTimeFormat("en-GB", {
   timeZone: "UTC",
 });
 
+/** In percent of the line; in less, a title would be a letter or two. */
+const ROOM_FOR_A_TITLE = 8;
+
 /** Every so many days a date, so that none touches the next. */
 function ticks(scale: Scale): { day: string; told: string }[] {
   const step = scale.days > 400 ? 91 : scale.days > 120 ? 28 : scale.days > 40 ? 7 : 2;
@@ -27,6 +30,8 @@ export function TimeHead({ bookings, scale }: { bookings: Booking[]; scale: Scal
   const shown = bookings
     .filter((booking) => booking.firstDay < beyond)
     .sort((one, other) => one.firstDay.localeCompare(other.firstDay));
+  const room = (index: number) =>
+    scale.at(shown[index + 1]?.firstDay ?? beyond) - scale.at(shown[index]?.firstDay ?? beyond);
   return (
     <div className="sticky top-0 z-10 grid grid-cols-[20rem_1fr_auto] gap-x-4 border-ink border-b bg-sheet pb-1 max-hand:hidden">
       <span />
@@ -36,13 +41,14 @@ export function TimeHead({ bookings, scale }: { bookings: Booking[]; scale: Scal
             key={booking.id}
             to={`/bookings/${booking.id}`}
             title={booking.title}
+            aria-label={booking.title}
             style={{
               left: `${scale.at(booking.firstDay)}%`,
-              maxWidth: `${scale.at(shown[index + 1]?.firstDay ?? beyond) - scale.at(booking.firstDay)}%`,
+              maxWidth: `${room(index)}%`,
             }}
             className="absolute top-0 truncate border-ink border-l-2 px-1.5 font-semibold text-[0.8rem] leading-6 hover:underline"
           >
-            {booking.title}
+            {room(index) >= ROOM_FOR_A_TITLE && booking.title}
           </Link>
         ))}
         {ticks(scale).map(({ day, told }) => (

@@ -1,5 +1,6 @@
 import { useActs } from "../frame/acts";
 import type { Schemas } from "../frame/api";
+import { useToday } from "../frame/session";
 import { Button } from "../ui/Button";
 import { moment } from "../words/dates";
 import { actName, actWord, changeWords } from "../words/history";
@@ -9,6 +10,7 @@ import { usePlaces } from "./queries";
 export function HistoryList({ history }: { history: Schemas["LedgerEntry"][] }) {
   const { perform } = useActs();
   const places = usePlaces();
+  const today = useToday();
   return (
     <section>
       <h2 className="border-ink border-b pb-1 font-semibold">History</h2>
@@ -22,7 +24,7 @@ export function HistoryList({ history }: { history: Schemas["LedgerEntry"][] }) 
               {actWord(entry)}
             </span>
             <span className="min-w-0 flex-1 break-words text-soft">
-              {entry.changes.map((change) => changeWords(change, places)).join("; ")}
+              {entry.changes.map((change) => changeWords(change, places, today)).join("; ")}
             </span>
             <span className="text-soft">{moment(entry.at)}</span>
             <span className="w-44 text-right text-soft text-sm max-hand:w-full max-hand:text-left">

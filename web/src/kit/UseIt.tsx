@@ -6,6 +6,7 @@ import { Button } from "../ui/Button";
 import { TextField } from "../ui/Field";
 import { Sheet } from "../ui/Sheet";
 import { word } from "../words/codes";
+import { nearDate } from "../words/dates";
 import { shortName } from "../words/items";
 import { LEVELS } from "../words/lists";
 import { Glass } from "./LeftIn";
@@ -23,7 +24,7 @@ export function UseIt({ item, open, onDone }: Props) {
       path: `/api/items/${item.id}/use`,
       body: { openedOn: openedOn || null, level },
       done: openedOn
-        ? `Opened ${shortName(item)} on ${openedOn}.`
+        ? `${shortName(item)}: opened ${nearDate(openedOn, today)}.`
         : `Used ${shortName(item)}${level ? `: ${word(level)}` : ""}.`,
     });
     onDone();

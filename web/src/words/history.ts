@@ -1,5 +1,6 @@
 import type { Schemas } from "../frame/api";
 import { capital, word } from "./codes";
+import { shortDate } from "./dates";
 import { type PlaceMap, placePath } from "./items";
 
 const ACTS: Record<string, string> = {
@@ -56,12 +57,15 @@ export function actWord(entry: Schemas["LedgerEntry"]): string {
   return entry.act === "undone" ? `${act}: ${String(entry.facts.act ?? "")}` : act;
 }
 
-export function changeWords(change: Schemas["Change"], places: PlaceMap): string {
+const DAY = /^\d{4}-\d{2}-\d{2}$/;
+
+export function changeWords(change: Schemas["Change"], places: PlaceMap, today: string): string {
   const field = FIELDS[change.field] ?? change.field.replaceAll("_", " ");
   const told = (value: unknown) => {
     if (value === null || value === undefined || value === "") return "nothing";
     if (PLACES.includes(change.field)) return placePath(String(value), places);
     if (change.field === "picture_id") return "another";
+    if (DAY.test(String(value))) return shortDate(String(value), today);
     if (typeof value === "boolean") return value ? "yes" : "no";
     return Array.isArray(value)
       ? value.map((one) => word(String(one))).join(", ") || "nothing"

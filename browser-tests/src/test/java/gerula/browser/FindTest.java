@@ -63,7 +63,8 @@ class FindTest {
       assertThat(artist.page.getByLabel("Opened on")).hasValue("2031-04-14");
       artist.page.getByLabel("Opened on").fill("2031-04-10");
       artist.press("Opened and used").click();
-      assertThat(artist.page.getByText("Opened Day mascara black on 2031-04-10.")).isVisible();
+      assertThat(artist.page.getByText("Day mascara black: opened 4 days ago, Thu 10 Apr."))
+          .isVisible();
       assertThat(artist.sentence()).containsText("good until Thu 10 Jul");
       assertThat(artist.complaints).isEmpty();
     }

@@ -78,6 +78,7 @@ class DatesController {
     LocalDate until = today.plusWeeks(weeks);
     List<RunningOut> ending =
         RunningOut.by(
+            today,
             until,
             items,
             bookings.ahead(today).stream().map(StoredBooking::booking).toList(),

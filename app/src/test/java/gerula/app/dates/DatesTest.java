@@ -46,7 +46,8 @@ class DatesTest {
     assertThat(dates.path("total").asInt()).isEqualTo(3);
     assertThat(dates.path("things").valueStream().map(one -> one.at("/item/id").asString()))
         .containsExactly(past, during, later);
-    assertThat(dates.at("/things/0/useFirst").asBoolean()).isTrue();
+    assertThat(dates.at("/things/0/useFirst").asBoolean(true)).isFalse();
+    assertThat(dates.at("/things/1/useFirst").asBoolean()).isTrue();
     assertThat(dates.at("/things/0/meets/0/when").asString()).isEqualTo("before");
     assertThat(dates.at("/things/1/meets/0/booking").asString()).isEqualTo(booking);
     assertThat(dates.at("/things/1/meets/0/when").asString()).isEqualTo("during");

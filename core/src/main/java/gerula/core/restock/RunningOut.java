@@ -20,7 +20,8 @@ import java.util.stream.IntStream;
 /**
  * A thing whose time ends, and the bookings that meet it.
  *
- * @param isUseFirst whether it is the one of its kind to be used up before the others
+ * @param isUseFirst whether it is the one of its class to be used up before the others; what is
+ *     past its date is not used at all
  * @param meets bookings that need its kind and are not over before its last day, in their order
  */
 public record RunningOut(Item item, UseBy useBy, boolean isUseFirst, List<Meets> meets) {
@@ -54,11 +55,16 @@ public record RunningOut(Item item, UseBy useBy, boolean isUseFirst, List<Meets>
    * Everything that ends by a day, in the order of work; within a class what is used first stands
    * first.
    *
+   * @param today what is past on it is told, but not to be used
    * @param until inclusive; what is past already is told as well
    * @param ahead bookings whose last day has not passed
    */
   public static List<RunningOut> by(
-      LocalDate until, Collection<Item> kit, List<Booking> ahead, HouseRules house) {
+      LocalDate today,
+      LocalDate until,
+      Collection<Item> kit,
+      List<Booking> ahead,
+      HouseRules house) {
     List<Wanted> wanted = ahead.stream().map(booking -> Wanted.of(booking, house)).toList();
     List<RunningOut> ending =
         kit.stream()
@@ -67,7 +73,7 @@ public record RunningOut(Item item, UseBy useBy, boolean isUseFirst, List<Meets>
             .sorted(IN_ORDER_OF_WORK)
             .toList();
     return IntStream.range(0, ending.size())
-        .mapToObj(i -> ending.get(i).firstIf(isFirst(ending, i)))
+        .mapToObj(i -> ending.get(i).firstIf(isFirst(ending, i, today)))
         .filter(one -> !one.useBy.lastDay().isAfter(until))
         .toList();
   }
@@ -79,15 +85,18 @@ public record RunningOut(Item item, UseBy useBy, boolean isUseFirst, List<Meets>
         : Optional.of(new RunningOut(item, useBy, false, meets(item, useBy.lastDay(), wanted)));
   }
 
-  /** The first of several of one class, where there is a choice. */
-  private static boolean isFirst(List<RunningOut> inOrder, int i) {
-    boolean followsAnother = i > 0 && inOrder.get(i - 1).isOfSameClass(inOrder.get(i));
-    boolean isFollowed = i + 1 < inOrder.size() && inOrder.get(i + 1).isOfSameClass(inOrder.get(i));
-    return !followsAnother && isFollowed;
+  /** The first of several of one class that may still be used, where there is a choice. */
+  private static boolean isFirst(List<RunningOut> inOrder, int i, LocalDate today) {
+    RunningOut one = inOrder.get(i);
+    boolean followsAnother = i > 0 && inOrder.get(i - 1).isAsGoodAs(one, today);
+    boolean isFollowed = i + 1 < inOrder.size() && inOrder.get(i + 1).isAsGoodAs(one, today);
+    return one.useBy.isGoodOn(today) && !followsAnother && isFollowed;
   }
 
-  private boolean isOfSameClass(RunningOut other) {
-    return item.product().productClass() == other.item.product().productClass();
+  /** Whether it may be used in the other's place. */
+  private boolean isAsGoodAs(RunningOut other, LocalDate today) {
+    return item.product().productClass() == other.item.product().productClass()
+        && useBy.isGoodOn(today);
   }
 
   private RunningOut firstIf(boolean first) {

@@ -28,6 +28,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class RunningOutTest {
 
+  private static final LocalDate TODAY = LocalDate.of(2031, 4, 14);
   private static final LocalDate FIRST = LocalDate.of(2031, 4, 17);
   private static final LocalDate LAST = LocalDate.of(2031, 4, 25);
 
@@ -82,8 +83,19 @@ class RunningOutTest {
     assertThat(told).extracting(RunningOut::isUseFirst).containsExactly(false, true, false);
   }
 
+  @Test
+  void whatIsPastIsNotUsedFirst() {
+    Item past = printed(ProductClass.MASCARA, TODAY.minusDays(1));
+    Item lastDay = printed(ProductClass.MASCARA, TODAY);
+    Item later = printed(ProductClass.MASCARA, LAST);
+    assertThat(by(LAST, later, past, lastDay))
+        .extracting(RunningOut::isUseFirst)
+        .containsExactly(false, true, false);
+    assertThat(by(LAST, past, later)).extracting(RunningOut::isUseFirst).containsOnly(false);
+  }
+
   private List<RunningOut> by(LocalDate until, Item... kit) {
-    return RunningOut.by(until, List.of(kit), List.of(island), HouseRules.USUAL);
+    return RunningOut.by(TODAY, until, List.of(kit), List.of(island), HouseRules.USUAL);
   }
 
   private static Item printed(ProductClass productClass, LocalDate lastDay) {
@@ -102,7 +114,7 @@ class RunningOutTest {
     PackingList.Facts facts = new RandomKits(seed).facts(60, 3);
     LocalDate day = facts.booking().firstDay();
     List<RunningOut> told =
-        RunningOut.by(day, facts.kit(), List.of(facts.booking()), HouseRules.USUAL);
+        RunningOut.by(day, day, facts.kit(), List.of(facts.booking()), HouseRules.USUAL);
     assertThat(told).allSatisfy(one -> assertThat(one.useBy().lastDay()).isBeforeOrEqualTo(day));
     long ending =
         facts.kit().stream()
@@ -112,8 +124,9 @@ class RunningOutTest {
     assertThat(told).hasSize((int) ending);
     HouseRules cautious = HouseRules.USUAL.cautious();
     List<Item> gone = RunningOut.thrownOutBy(cautious, HouseRules.USUAL, facts.kit(), day);
-    long stricter = RunningOut.by(day.minusDays(1), facts.kit(), List.of(), cautious).size();
-    long usual = RunningOut.by(day.minusDays(1), facts.kit(), List.of(), HouseRules.USUAL).size();
+    long stricter = RunningOut.by(day, day.minusDays(1), facts.kit(), List.of(), cautious).size();
+    long usual =
+        RunningOut.by(day, day.minusDays(1), facts.kit(), List.of(), HouseRules.USUAL).size();
     assertThat(gone).hasSize((int) (stricter - usual));
   }
 }
