@@ -71,6 +71,90 @@ public final class Kits {
     return id;
   }
 
+  public static ObjectNode empty(String container, double sizeMl, int stock) {
+    return object(
+        """
+        {"name": "%1$s %2$s", "container": "%1$s", "material": "polyethylene", "sizeMl": %2$s,
+         "tareG": 5, "outerWidthMm": 22, "outerDepthMm": 22, "outerHeightMm": 60, "stock": %3$d}
+        """
+            .formatted(container, sizeMl, stock));
+  }
+
+  public static String addEmpty(Client client, String container, double sizeMl, int stock) {
+    String id = id();
+    ObjectNode asked = act().put("id", id);
+    asked.set("empty", empty(container, sizeMl, stock));
+    client.post("/api/empties", asked).expect(204);
+    return id;
+  }
+
+  /** Adds 30 ml of an open liquid foundation, opened on 10 January. */
+  public static String addBase(Client client, String place) {
+    String id = id();
+    ObjectNode asked = act().put("id", id).putNull("productId");
+    asked.set("product", product("foundation", "liquid-pump-or-squeeze", "ml"));
+    asked.set("item", item(place).put("left", 30).put("batch", "B 7"));
+    client.post("/api/items", asked).expect(201);
+    return id;
+  }
+
+  /** The body that fills an empty from a pack. */
+  public static ObjectNode decant(String newItem, String source, String empty, double amount) {
+    return act()
+        .put("newItem", newItem)
+        .put("source", source)
+        .put("empty", empty)
+        .put("amount", amount)
+        .putNull("place")
+        .putNull("slot")
+        .putNull("sourceTo")
+        .putNull("openedOn");
+  }
+
+  /** House rules, empties, a filling, a session with a piece, and something to buy. */
+  public static void everythingOfTheBench(Client client, String place) {
+    ObjectNode house = act().put("version", 0);
+    house.set(
+        "rules",
+        object(
+            """
+            {"dateLimits": "cautious", "eyeMarginDays": 10, "reservePercent": 30,
+             "deliveryDays": 4, "ownLimits": [{"dateClass": "primer", "months": 9}]}
+            """));
+    client.put("/api/house", house).expect(200);
+    String base = addBase(client, place);
+    String bottles = addEmpty(client, "pointed-squeeze-bottle", 10, 3);
+    String decant = id();
+    client.post("/api/decants", decant(decant, base, bottles, 4)).expect(204);
+    client
+        .post(
+            "/api/items/" + decant + "/report",
+            object("{\"what\": [\"look\"], \"packBroken\": true}").put("actId", id()))
+        .expect(200);
+    String session = id();
+    ObjectNode plan = act().put("id", session).put("wantedMonths", 2.5).putNull("backStock");
+    plan.putArray("chosen")
+        .addObject()
+        .put("item", base)
+        .put("stays", false)
+        .put("empty", bottles)
+        .put("count", 1)
+        .put("amount", 3)
+        .putNull("usePerMonth");
+    client.post("/api/bench/sessions", plan).expect(201);
+    client.post("/api/bench/sessions/" + session + "/begin", act()).expect(200);
+    client
+        .post(
+            "/api/buying",
+            act()
+                .put("id", id())
+                .put("product", base)
+                .put("packs", 1)
+                .put("neededOn", "2031-06-01")
+                .put("why", "low"))
+        .expect(204);
+  }
+
   public static ObjectNode booking(String... bags) {
     ObjectNode booking =
         object(

@@ -55,12 +55,14 @@ class WallsTest {
             "gerula.app.platform..",
             "gerula.app.ledger",
             "gerula.app.kit..",
-            "gerula.app.booking",
+            "gerula.app.booking..",
             "gerula.app.packing",
             "gerula.app.archive",
             "gerula.app.cleandown",
             "gerula.app.dates..",
-            "gerula.app.depot",
+            "gerula.app.depot..",
+            "gerula.app.rule",
+            "gerula.app.restock",
             "gerula.app.tables..")
         .check(APP);
   }

@@ -2,6 +2,7 @@ package gerula.app.archive;
 
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.picture.Jpeg;
+import gerula.core.depot.SessionPlanner;
 import gerula.core.kit.Place;
 import gerula.core.kit.PlaceTree;
 import gerula.core.kit.Product;
@@ -30,6 +31,7 @@ final class ArchiveCheck {
   private final Set<UUID> places = new HashSet<>();
   private final Set<UUID> pictures = new HashSet<>();
   private final Set<UUID> items = new HashSet<>();
+  private final Set<UUID> empties = new HashSet<>();
   private final Set<UUID> bookings = new HashSet<>();
   private final Map<UUID, Product> products = new HashMap<>();
 
@@ -46,12 +48,16 @@ final class ArchiveCheck {
     archive.places().forEach(one -> check.places.add(one.id()));
     archive.items().forEach(one -> check.items.add(one.id()));
     archive.bookings().forEach(one -> check.bookings.add(one.id()));
+    archive.empties().forEach(one -> check.empties.add(one.id()));
     check.places();
     check.products();
     check.pictures();
     check.items();
     check.ticksAndCounts();
     check.bookings();
+    check.house();
+    check.bench();
+    check.wanted();
     check.faults.refuseIfAny();
   }
 
@@ -121,9 +127,80 @@ final class ArchiveCheck {
           among(one.item().home(), places, path + "item.home");
           among(one.item().now(), places, path + "item.now");
           among(one.picture(), pictures, path + "picture");
+          besides(one.besides(), path + "besides.");
           if (product != null) {
             one.item().check(faults, path + "item.", product, today);
           }
+        });
+  }
+
+  private void besides(WorkspaceArchive.@Nullable ArchivedBesides one, String path) {
+    if (one != null) {
+      among(one.empty(), empties, path + "empty");
+      faults.unless(
+          one.changedOn() == null || !one.changedWhat().isEmpty(),
+          path + "changedWhat",
+          "rule",
+          "Say what has changed: its look, its smell or its texture.");
+    }
+  }
+
+  private void house() {
+    faults.unless(
+        archive.house().size() <= 1, "house", "twice", "A workspace has one set of house rules.");
+    each(
+        archive.house(),
+        "house",
+        (one, path) -> faults.build(path + "ownMonths", () -> BenchArchive.rules(one)));
+  }
+
+  private void bench() {
+    each(
+        archive.empties(),
+        "empties",
+        (one, path) -> {
+          once(one.id(), path);
+          faults.build(path + "empty", () -> one.empty().toEmpty());
+        });
+    each(
+        archive.fillings(),
+        "fillings",
+        (one, path) -> {
+          once(one.id(), path);
+          among(one.item(), items, path + "item");
+          among(one.source(), items, path + "source");
+          faults.unless(
+              !one.item().equals(one.source()) && one.amount().signum() >= 0,
+              path + "source",
+              "rule",
+              "A container is not filled from itself, and with 0 or more.");
+        });
+    each(
+        archive.sessions(),
+        "sessions",
+        (one, path) -> {
+          once(one.id(), path);
+          among(one.backStock(), places, path + "backStock");
+          faults.build(
+              path + "wantedMonths", () -> SessionPlanner.months(one.wantedMonths().doubleValue()));
+          one.pieces().forEach(piece -> piece(piece, path + "pieces."));
+        });
+  }
+
+  private void piece(WorkspaceArchive.ArchivedPiece one, String path) {
+    once(one.id(), path);
+    among(one.source(), items, path + "source");
+    among(one.empty(), empties, path + "empty");
+    among(one.decant(), items, path + "decant");
+  }
+
+  private void wanted() {
+    each(
+        archive.wanted(),
+        "wanted",
+        (one, path) -> {
+          once(one.id(), path);
+          among(one.product(), products.keySet(), path + "product");
         });
   }
 

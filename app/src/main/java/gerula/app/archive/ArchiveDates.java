@@ -28,7 +28,12 @@ final class ArchiveDates {
         archive.items().stream().map(dates::moved).toList(),
         archive.bookings().stream().map(dates::moved).toList(),
         archive.packed(),
-        archive.counts());
+        archive.counts(),
+        archive.house(),
+        archive.empties(),
+        archive.fillings().stream().map(dates::moved).toList(),
+        archive.sessions(),
+        archive.wanted().stream().map(dates::moved).toList());
   }
 
   private WorkspaceArchive.ArchivedItem moved(WorkspaceArchive.ArchivedItem one) {
@@ -40,7 +45,46 @@ final class ArchiveDates {
         one.picture(),
         moved(one.discardedOn()),
         one.discardCause(),
+        moved(one.besides()),
         moved(one.item()));
+  }
+
+  private WorkspaceArchive.@Nullable ArchivedBesides moved(
+      WorkspaceArchive.@Nullable ArchivedBesides one) {
+    return one == null
+        ? null
+        : new WorkspaceArchive.ArchivedBesides(
+            moved(one.changedOn()),
+            one.changedWhat(),
+            moved(one.brokenPackOn()),
+            one.slot(),
+            one.empty(),
+            moved(one.washedOn()),
+            moved(one.keptOn()));
+  }
+
+  private WorkspaceArchive.ArchivedFilling moved(WorkspaceArchive.ArchivedFilling one) {
+    return new WorkspaceArchive.ArchivedFilling(
+        one.id(),
+        one.version(),
+        one.item(),
+        one.source(),
+        one.filledOn().plusDays(days),
+        one.amount(),
+        moved(one.washedOutOn()),
+        one.onARest());
+  }
+
+  private WorkspaceArchive.ArchivedWanted moved(WorkspaceArchive.ArchivedWanted one) {
+    return new WorkspaceArchive.ArchivedWanted(
+        one.id(),
+        one.version(),
+        one.product(),
+        one.packs(),
+        moved(one.neededOn()),
+        one.why(),
+        one.notedOn().plusDays(days),
+        moved(one.gotOn()));
   }
 
   private ItemDraft moved(ItemDraft item) {

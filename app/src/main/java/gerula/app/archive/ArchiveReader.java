@@ -41,14 +41,19 @@ final class ArchiveReader {
   private final Map<String, List<Object>> lists = new HashMap<>();
 
   private static final Map<String, Class<?>> KINDS =
-      Map.of(
-          "places", WorkspaceArchive.ArchivedPlace.class,
-          "products", WorkspaceArchive.ArchivedProduct.class,
-          "pictures", WorkspaceArchive.ArchivedPicture.class,
-          "items", WorkspaceArchive.ArchivedItem.class,
-          "bookings", WorkspaceArchive.ArchivedBooking.class,
-          "packed", WorkspaceArchive.ArchivedTick.class,
-          "counts", WorkspaceArchive.ArchivedCount.class);
+      Map.ofEntries(
+          Map.entry("places", WorkspaceArchive.ArchivedPlace.class),
+          Map.entry("products", WorkspaceArchive.ArchivedProduct.class),
+          Map.entry("pictures", WorkspaceArchive.ArchivedPicture.class),
+          Map.entry("items", WorkspaceArchive.ArchivedItem.class),
+          Map.entry("bookings", WorkspaceArchive.ArchivedBooking.class),
+          Map.entry("packed", WorkspaceArchive.ArchivedTick.class),
+          Map.entry("counts", WorkspaceArchive.ArchivedCount.class),
+          Map.entry("house", WorkspaceArchive.ArchivedHouse.class),
+          Map.entry("empties", WorkspaceArchive.ArchivedEmpty.class),
+          Map.entry("fillings", WorkspaceArchive.ArchivedFilling.class),
+          Map.entry("sessions", WorkspaceArchive.ArchivedSession.class),
+          Map.entry("wanted", WorkspaceArchive.ArchivedWanted.class));
 
   ArchiveReader(JsonMapper json, Validator validator) {
     this.json = json;
@@ -174,7 +179,12 @@ final class ArchiveReader {
         list("items"),
         list("bookings"),
         list("packed"),
-        list("counts"));
+        list("counts"),
+        list("house"),
+        list("empties"),
+        list("fillings"),
+        list("sessions"),
+        list("wanted"));
   }
 
   /** The reader put nothing into this list that is not of its kind. */

@@ -12,11 +12,15 @@ import static gerula.app.tables.Tables.STOCKTAKE;
 import static gerula.app.tables.Tables.STOCKTAKE_SEEN;
 
 import gerula.app.platform.picture.Jpeg;
+import gerula.app.tables.tables.records.ItemRecord;
+import gerula.core.rule.Code;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
+import org.jooq.Query;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -65,19 +69,40 @@ class ArchiveStore {
     sql.batch(
             items.stream()
                 .filter(
-                    one -> one.version() != 0 || one.discardedOn() != null || one.picture() != null)
-                .map(
                     one ->
-                        sql.update(ITEM)
-                            .set(ITEM.VERSION, one.version())
-                            .set(ITEM.PICTURE_ID, one.picture())
-                            .set(ITEM.DISCARDED_ON, one.discardedOn())
-                            .set(
-                                ITEM.DISCARD_CAUSE,
-                                one.discardCause() == null ? null : one.discardCause().code())
-                            .where(ITEM.ID.eq(one.id())))
+                        one.version() != 0
+                            || one.discardedOn() != null
+                            || one.picture() != null
+                            || one.besides() != null)
+                .map(this::itemState)
                 .toList())
         .execute();
+  }
+
+  private Query itemState(WorkspaceArchive.ArchivedItem one) {
+    ItemRecord row = new ItemRecord();
+    row.setVersion(one.version());
+    row.setPictureId(one.picture());
+    row.setDiscardedOn(one.discardedOn());
+    row.setDiscardCause(one.discardCause() == null ? null : one.discardCause().code());
+    WorkspaceArchive.ArchivedBesides besides = one.besides();
+    if (besides != null) {
+      row.setChangedOn(besides.changedOn());
+      row.setChangedWhat(
+          besides.changedOn() == null
+              ? null
+              : besides.changedWhat().stream()
+                  .distinct()
+                  .sorted()
+                  .map(Code::code)
+                  .collect(Collectors.joining(" ")));
+      row.setBrokenPackOn(besides.brokenPackOn());
+      row.setSlot(besides.slot());
+      row.setEmptyId(besides.empty());
+      row.setWashedOn(besides.washedOn());
+      row.setKeptOn(besides.keptOn());
+    }
+    return sql.update(ITEM).set(row).where(ITEM.ID.eq(one.id()));
   }
 
   void setBookingStates(List<WorkspaceArchive.ArchivedBooking> bookings) {

@@ -1,7 +1,10 @@
 package gerula.app.archive;
 
 import gerula.app.kit.KitDrafts;
+import gerula.app.kit.StoredItem;
+import gerula.core.kit.Changed;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** The kit as an archive keeps it. Everything here runs within a workspace. */
@@ -41,7 +44,23 @@ class KitArchive {
                     one.picture(),
                     one.discardedOn(),
                     one.discardCause(),
+                    besides(one.stored()),
                     one.draft()))
         .toList();
+  }
+
+  private static WorkspaceArchive.@Nullable ArchivedBesides besides(StoredItem stored) {
+    Changed changed = stored.item().changed();
+    StoredItem.ItemDetails details = stored.details();
+    WorkspaceArchive.ArchivedBesides besides =
+        new WorkspaceArchive.ArchivedBesides(
+            changed == null ? null : changed.on(),
+            changed == null ? List.of() : changed.what().stream().sorted().toList(),
+            details.brokenPackOn(),
+            stored.item().slot(),
+            details.emptyId(),
+            details.washedOn(),
+            details.keptOn());
+    return besides.equals(WorkspaceArchive.ArchivedBesides.NONE) ? null : besides;
   }
 }

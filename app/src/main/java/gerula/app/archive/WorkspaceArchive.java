@@ -1,12 +1,20 @@
 package gerula.app.archive;
 
 import gerula.app.booking.BookingDraft;
+import gerula.app.depot.bench.Chosen;
+import gerula.app.depot.bench.SessionStore;
+import gerula.app.depot.empties.EmptyDraft;
 import gerula.app.kit.ItemDraft;
 import gerula.app.kit.PlaceDraft;
 import gerula.app.kit.ProductDraft;
 import gerula.app.ledger.ThingKind;
+import gerula.core.depot.Handling;
+import gerula.core.kit.Changed;
 import gerula.core.kit.DiscardCause;
+import gerula.core.rule.School;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
@@ -35,7 +43,12 @@ record WorkspaceArchive(
     List<ArchivedItem> items,
     List<ArchivedBooking> bookings,
     List<ArchivedTick> packed,
-    List<ArchivedCount> counts) {
+    List<ArchivedCount> counts,
+    List<ArchivedHouse> house,
+    List<ArchivedEmpty> empties,
+    List<ArchivedFilling> fillings,
+    List<ArchivedSession> sessions,
+    List<ArchivedWanted> wanted) {
 
   static final String FORMAT = "gerula-workspace";
   static final int VERSION = 1;
@@ -69,7 +82,102 @@ record WorkspaceArchive(
       @Nullable UUID picture,
       @Nullable LocalDate discardedOn,
       @Nullable DiscardCause discardCause,
+      @Nullable @Valid ArchivedBesides besides,
       @NotNull @Valid ItemDraft item) {}
+
+  /**
+   * What acts have left on an item besides what somebody types.
+   *
+   * @param changedWhat look, smell, texture; empty when nothing is reported
+   * @param slot which of the equal slots of its home it has, from 1
+   * @param empty the kind of empty it was filled into
+   * @param keptOn the day somebody last went through the kit and kept it
+   */
+  record ArchivedBesides(
+      @Nullable LocalDate changedOn,
+      @NotNull List<Changed.@NotNull Sense> changedWhat,
+      @Nullable LocalDate brokenPackOn,
+      @Nullable @Min(1) @Max(500) Integer slot,
+      @Nullable UUID empty,
+      @Nullable LocalDate washedOn,
+      @Nullable LocalDate keptOn) {
+
+    static final ArchivedBesides NONE =
+        new ArchivedBesides(null, List.of(), null, null, null, null, null);
+  }
+
+  /**
+   * The rules the house works by; at most one.
+   *
+   * @param ownMonths months after opening by class, where the house follows neither school
+   */
+  record ArchivedHouse(
+      @NotNull UUID id,
+      int version,
+      @NotNull School dateLimits,
+      @NotNull Map<String, Integer> ownMonths,
+      int eyeMarginDays,
+      int reservePercent,
+      int deliveryDays) {}
+
+  /** A kind of empties. */
+  record ArchivedEmpty(@NotNull UUID id, int version, @NotNull @Valid EmptyDraft empty) {}
+
+  /**
+   * That something of a source went into a container.
+   *
+   * @param amount in the unit of the product
+   * @param washedOutOn the day the container was washed, null while something of it is in there
+   * @param onARest whether there was a rest of unknown origin in it
+   */
+  record ArchivedFilling(
+      @NotNull UUID id,
+      int version,
+      @NotNull UUID item,
+      @NotNull UUID source,
+      @NotNull LocalDate filledOn,
+      @NotNull BigDecimal amount,
+      @Nullable LocalDate washedOutOn,
+      boolean onARest) {}
+
+  /** A session at the bench. */
+  record ArchivedSession(
+      @NotNull UUID id,
+      int version,
+      @NotNull Instant madeAt,
+      @NotNull BigDecimal wantedMonths,
+      @Nullable UUID backStock,
+      @NotNull @Size(max = 200) List<@Valid Chosen> chosen,
+      SessionStore.@NotNull State state,
+      @Nullable Instant startedAt,
+      @Nullable Instant endedAt,
+      @NotNull @Size(max = 1000) List<@Valid ArchivedPiece> pieces) {}
+
+  /** One container of a session. */
+  record ArchivedPiece(
+      @NotNull UUID id,
+      int version,
+      int position,
+      @NotNull UUID source,
+      @NotNull UUID empty,
+      @NotNull BigDecimal amount,
+      @NotNull Handling handling,
+      SessionStore.@NotNull PieceState state,
+      @Nullable Instant begunAt,
+      int seconds,
+      @Nullable UUID decant,
+      SessionStore.@Nullable Mishap mishap) {}
+
+  /** Something to buy, or that was bought. */
+  record ArchivedWanted(
+      @NotNull UUID id,
+      int version,
+      @NotNull UUID product,
+      @Min(1) @Max(999) int packs,
+      @Nullable LocalDate neededOn,
+      @NotNull @Size(max = 200) String why,
+      @NotNull LocalDate notedOn,
+      @Nullable LocalDate gotOn) {}
 
   /** A booking with its faces. */
   record ArchivedBooking(

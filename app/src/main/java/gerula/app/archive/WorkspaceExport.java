@@ -40,6 +40,7 @@ class WorkspaceExport {
   private final DSLContext sql;
   private final KitArchive kit;
   private final BookingStore bookings;
+  private final BenchArchive bench;
   private final Workspaces workspaces;
   private final JsonMapper json;
   private final Clock clock;
@@ -48,12 +49,14 @@ class WorkspaceExport {
       DSLContext sql,
       KitArchive kit,
       BookingStore bookings,
+      BenchArchive bench,
       Workspaces workspaces,
       JsonMapper json,
       Clock clock) {
     this.sql = sql;
     this.kit = kit;
     this.bookings = bookings;
+    this.bench = bench;
     this.workspaces = workspaces;
     this.json = json;
     this.clock = clock;
@@ -75,6 +78,11 @@ class WorkspaceExport {
             list(out, "bookings", bookings.all().stream().map(WorkspaceExport::booking).toList());
             list(out, "packed", ticks());
             list(out, "counts", counts());
+            list(out, "house", bench.house());
+            list(out, "empties", bench.empties());
+            list(out, "fillings", bench.fillings());
+            list(out, "sessions", bench.sessions());
+            list(out, "wanted", bench.wanted());
             ledger(out);
             out.writeEndObject();
           }

@@ -31,6 +31,7 @@ public class WorkspaceImport {
   private final PlaceStore places;
   private final BookingStore bookings;
   private final ArchiveStore store;
+  private final BenchArchive bench;
   private final HistoryCheck history;
   private final Ledger ledger;
   private final Workspaces workspaces;
@@ -43,6 +44,7 @@ public class WorkspaceImport {
       PlaceStore places,
       BookingStore bookings,
       ArchiveStore store,
+      BenchArchive bench,
       HistoryCheck history,
       Ledger ledger,
       Workspaces workspaces,
@@ -53,6 +55,7 @@ public class WorkspaceImport {
     this.places = places;
     this.bookings = bookings;
     this.store = store;
+    this.bench = bench;
     this.history = history;
     this.ledger = ledger;
     this.workspaces = workspaces;
@@ -97,7 +100,10 @@ public class WorkspaceImport {
     LocalDate today = LocalDate.now(clock);
     WorkspaceArchive archive = asIfToday ? ArchiveDates.asIfWrittenOn(today, written) : written;
     ArchiveCheck.check(archive, today);
+    // Before the items: their last days follow from it.
+    bench.insertHouse(act, archive.house());
     insertPlaces(act, archive.places());
+    bench.insertEmpties(act, archive.empties());
     insertThings(act, archive);
     act.create(
         ThingKind.BOOKING_THING,
@@ -108,6 +114,7 @@ public class WorkspaceImport {
         });
     store.insertTicks(archive.packed());
     store.insertCounts(archive.counts());
+    bench.insert(act, archive);
   }
 
   private void insertThings(Act act, WorkspaceArchive archive) {

@@ -116,7 +116,8 @@ public class Bookings {
         });
   }
 
-  private void check(UUID id, BookingDraft draft) {
+  /** Holds a booking against every rule, as part of an act. */
+  public void check(UUID id, BookingDraft draft) {
     Faults faults = new Faults();
     draft.toBooking(id, faults);
     PlaceTree tree = places.tree();

@@ -9,6 +9,9 @@ import gerula.app.kit.StoredItem;
 import gerula.app.kit.Views;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
+import gerula.app.restock.BuyingList;
+import gerula.app.restock.BuyingList.WantedView;
+import gerula.app.rule.HouseStore;
 import gerula.core.kit.Item;
 import gerula.core.restock.RunningOut;
 import gerula.core.rule.HouseRules;
@@ -36,14 +39,24 @@ class DatesController {
   private final KitStore kit;
   private final Bookings bookings;
   private final Views views;
+  private final HouseStore house;
+  private final BuyingList buying;
   private final Workspaces workspaces;
   private final Clock clock;
 
   DatesController(
-      KitStore kit, Bookings bookings, Views views, Workspaces workspaces, Clock clock) {
+      KitStore kit,
+      Bookings bookings,
+      Views views,
+      HouseStore house,
+      BuyingList buying,
+      Workspaces workspaces,
+      Clock clock) {
     this.kit = kit;
     this.bookings = bookings;
     this.views = views;
+    this.house = house;
+    this.buying = buying;
     this.workspaces = workspaces;
     this.clock = clock;
   }
@@ -60,10 +73,15 @@ class DatesController {
    * @param until last day looked at
    * @param total of all that ends by then; the list may be shorter
    * @param things in the order of work, within a class what is used first in front
+   * @param wanted what is to be bought, the most pressing first
    * @param goneIfCautious so many more would be past today if the house kept to cautious limits
    */
   record RunningOutList(
-      LocalDate until, int total, List<RunningOutView> things, int goneIfCautious) {}
+      LocalDate until,
+      int total,
+      List<RunningOutView> things,
+      int goneIfCautious,
+      List<WantedView> wanted) {}
 
   @GetMapping("/api/dates")
   RunningOutList dates(
@@ -75,6 +93,7 @@ class DatesController {
     Map<UUID, StoredItem> stored =
         kit.items().stream().collect(Collectors.toMap(StoredItem::id, Function.identity()));
     List<Item> items = stored.values().stream().map(StoredItem::item).toList();
+    HouseRules rules = house.current();
     LocalDate until = today.plusWeeks(weeks);
     List<RunningOut> ending =
         RunningOut.by(
@@ -82,7 +101,7 @@ class DatesController {
             until,
             items,
             bookings.ahead(today).stream().map(StoredBooking::booking).toList(),
-            HouseRules.USUAL);
+            rules);
     KitViews now = views.now();
     return new RunningOutList(
         until,
@@ -94,6 +113,7 @@ class DatesController {
                     new RunningOutView(
                         now.of(stored.get(one.item().id())), one.isUseFirst(), one.meets()))
             .toList(),
-        RunningOut.thrownOutBy(HouseRules.USUAL.cautious(), HouseRules.USUAL, items, today).size());
+        RunningOut.thrownOutBy(rules.cautious(), rules, items, today).size(),
+        buying.open());
   }
 }

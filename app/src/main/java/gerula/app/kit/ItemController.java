@@ -2,6 +2,7 @@ package gerula.app.kit;
 
 import gerula.app.kit.KitRecords.ItemSheet;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.core.kit.Changed;
 import gerula.core.kit.DiscardCause;
 import gerula.core.kit.Level;
 import jakarta.validation.Valid;
@@ -33,11 +34,13 @@ class ItemController {
   private final Kit kit;
   private final Whereabouts whereabouts;
   private final Using using;
+  private final Reports reports;
 
-  ItemController(Kit kit, Whereabouts whereabouts, Using using) {
+  ItemController(Kit kit, Whereabouts whereabouts, Using using, Reports reports) {
     this.kit = kit;
     this.whereabouts = whereabouts;
     this.using = using;
+    this.reports = reports;
   }
 
   /**
@@ -121,6 +124,17 @@ class ItemController {
    * @param level what is left, null when nobody looked
    */
   record UseItem(@NotNull UUID actId, @Nullable LocalDate openedOn, @Nullable Level level) {}
+
+  /**
+   * @param what has changed; may be empty when only the pack is broken
+   */
+  record ReportItem(
+      @NotNull UUID actId,
+      @NotNull(message = "Say what has changed.") @Size(max = 3) List<Changed.@NotNull Sense> what,
+      boolean packBroken) {}
+
+  /** It is as it should be after all. */
+  record FoundFine(@NotNull UUID actId) {}
 
   /** Why it is thrown out. */
   record DiscardItem(
@@ -224,6 +238,24 @@ class ItemController {
       @PathVariable UUID id,
       @Valid @RequestBody UseItem asked) {
     using.use(who, asked.actId(), id, asked.openedOn(), asked.level());
+    return kit.sheet(who, id);
+  }
+
+  @PostMapping("/api/items/{id}/report")
+  ItemSheet report(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody ReportItem asked) {
+    reports.report(who, asked.actId(), id, asked.what(), asked.packBroken());
+    return kit.sheet(who, id);
+  }
+
+  @PostMapping("/api/items/{id}/found-fine")
+  ItemSheet foundFine(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody FoundFine asked) {
+    reports.withdraw(who, asked.actId(), id);
     return kit.sheet(who, id);
   }
 

@@ -4,6 +4,7 @@ import gerula.app.tables.tables.records.ItemRecord;
 import gerula.app.tables.tables.records.ProductRecord;
 import gerula.core.dates.PackDates;
 import gerula.core.dates.UseBy;
+import gerula.core.kit.Changed;
 import gerula.core.kit.Cleanliness;
 import gerula.core.kit.Container;
 import gerula.core.kit.DiscardCause;
@@ -19,6 +20,9 @@ import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.Code;
 import gerula.core.rule.HouseRules;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Items between rows and the core's records, both ways. */
@@ -45,6 +49,8 @@ final class ItemRows {
             Code.of(Cleanliness.class, row.getCleanliness()),
             forWhom(row),
             vessel(row, product.content().unit()),
+            row.getSlot(),
+            changed(row),
             row.getDiscardedOn() != null);
     return new StoredItem(
         item,
@@ -65,8 +71,27 @@ final class ItemRows {
         row.getRare(),
         row.getBrushSet(),
         row.getPictureId(),
+        row.getBrokenPackOn(),
+        row.getEmptyId(),
+        row.getWashedOn(),
+        row.getKeptOn(),
         row.getDiscardedOn(),
         row.getDiscardCause() == null ? null : Code.of(DiscardCause.class, row.getDiscardCause()));
+  }
+
+  private static @Nullable Changed changed(ItemRecord row) {
+    return row.getChangedOn() == null
+        ? null
+        : new Changed(
+            row.getChangedOn(),
+            Arrays.stream(row.getChangedWhat().split(" "))
+                .map(what -> Code.of(Changed.Sense.class, what))
+                .collect(Collectors.toSet()));
+  }
+
+  /** Senses as one text, in their order. */
+  static String written(Collection<Changed.Sense> senses) {
+    return senses.stream().distinct().sorted().map(Code::code).collect(Collectors.joining(" "));
   }
 
   private static ForWhom forWhom(ItemRecord row) {
@@ -96,7 +121,7 @@ final class ItemRows {
   }
 
   /** Everything the draft says, and the dates that follow for an item of this product. */
-  static void write(ItemRecord row, ItemDraft draft, ProductRecord product) {
+  static void write(ItemRecord row, ItemDraft draft, ProductRecord product, HouseRules house) {
     row.setMadeOn(draft.madeOn());
     row.setBoughtOn(draft.boughtOn());
     row.setOpenedOn(draft.openedOn());
@@ -116,7 +141,7 @@ final class ItemRows {
     row.setRare(draft.rare());
     row.setBrushSet(draft.brushSet());
     writeDecant(row, draft.decant());
-    writeDates(row, draft.dates(product.getPeriodAfterOpeningMonths()), product);
+    writeDates(row, draft.dates(product.getPeriodAfterOpeningMonths()), product, house);
   }
 
   private static void writeDecant(ItemRecord row, ItemDraft.@Nullable DecantDraft decant) {
@@ -131,10 +156,9 @@ final class ItemRows {
   }
 
   /** The last day of use as the core works it out, kept to sort and count by. */
-  static void writeDates(ItemRecord row, PackDates dates, ProductRecord product) {
+  static void writeDates(ItemRecord row, PackDates dates, ProductRecord product, HouseRules house) {
     UseBy useBy =
-        UseBy.of(
-            Code.of(ProductClass.class, product.getClass_()).dateClass(), dates, HouseRules.USUAL);
+        UseBy.of(Code.of(ProductClass.class, product.getClass_()).dateClass(), dates, house);
     row.setLastDay(useBy.lastDay());
     row.setReplaceBy(useBy.replaceBy());
   }

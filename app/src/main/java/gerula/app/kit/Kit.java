@@ -1,23 +1,33 @@
 package gerula.app.kit;
 
 import gerula.app.kit.KitRecords.ItemSheet;
+import gerula.app.kit.KitRecords.WearView;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
+import gerula.app.ledger.Usage;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
+import gerula.app.rule.HouseStore;
 import gerula.app.tables.tables.records.ItemRecord;
+import gerula.core.kit.Cleanliness;
+import gerula.core.kit.CostPerUse;
 import gerula.core.kit.DiscardCause;
+import gerula.core.kit.Item;
 import gerula.core.kit.Product;
 import gerula.core.quantity.Quantity;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -31,6 +41,9 @@ public class Kit {
   private final KitStore store;
   private final PlaceStore places;
   private final Views views;
+  private final InheritedDates inherited;
+  private final Usage usage;
+  private final HouseStore house;
   private final Ledger ledger;
   private final Workspaces workspaces;
   private final Clock clock;
@@ -39,12 +52,18 @@ public class Kit {
       KitStore store,
       PlaceStore places,
       Views views,
+      InheritedDates inherited,
+      Usage usage,
+      HouseStore house,
       Ledger ledger,
       Workspaces workspaces,
       Clock clock) {
     this.store = store;
     this.places = places;
     this.views = views;
+    this.inherited = inherited;
+    this.usage = usage;
+    this.house = house;
     this.ledger = ledger;
     this.workspaces = workspaces;
     this.clock = clock;
@@ -62,10 +81,16 @@ public class Kit {
                   .toList();
           return new ItemSheet(
               now.of(item),
+              wear(item),
               ledger.historyOf(id, HISTORY_SHOWN),
               now.of(others),
               places.being(id).map(StoredPlace::id).orElse(null));
         });
+  }
+
+  private WearView wear(StoredItem item) {
+    List<Instant> uses = usage.uses(List.of(item.id())).getOrDefault(item.id(), List.of());
+    return WearView.of(item, uses, LocalDate.now(clock));
   }
 
   /**
@@ -130,6 +155,33 @@ public class Kit {
         });
   }
 
+  /** Another one like it, sealed and full, as part of an act. */
+  public void addSealed(Act act, UUID id, StoredItem like) {
+    Item item = like.item();
+    ItemDraft draft =
+        new ItemDraft(
+            null,
+            LocalDate.now(clock),
+            null,
+            null,
+            item.product().content().amount(),
+            item.home(),
+            item.home(),
+            Cleanliness.CLEAN,
+            false,
+            "",
+            "",
+            null,
+            null,
+            null,
+            like.details().favourite(),
+            like.details().rare(),
+            "",
+            null,
+            null);
+    act.touch(ThingKind.ITEM_THING, id, () -> store.insert(id, item.product().id(), draft));
+  }
+
   private void checkNew(UUID product, @Nullable ProductDraft newProduct, ItemDraft draft) {
     Faults faults = new Faults();
     Optional<Product> described =
@@ -175,6 +227,11 @@ public class Kit {
     if (described.isPresent()) {
       checkItem(draft, described.get(), faults);
     }
+    faults.unless(
+        !inherited.has(before.id()) || hasDatesOf(before, draft),
+        "item.openedOn",
+        "inherited",
+        "Its dates are those of the pack it was filled from. Change them there; it follows.");
     // Other items of the product tell what is left of them in the old unit.
     faults.unless(
         before.item().product().content().unit() == product.unit(),
@@ -184,6 +241,11 @@ public class Kit {
     faults.refuseIfAny();
   }
 
+  private static boolean hasDatesOf(StoredItem before, ItemDraft draft) {
+    Integer months = before.of().periodAfterOpening();
+    return draft.dates(months).equals(before.item().dates());
+  }
+
   private void change(Act act, StoredItem before, ProductDraft product, ItemDraft draft) {
     UUID productId = before.item().product().id();
     act.touch(ThingKind.PRODUCT_THING, productId, () -> store.update(productId, product));
@@ -191,9 +253,11 @@ public class Kit {
     boolean isDatedAnew =
         before.item().product().productClass() != product.productClass()
             || !Objects.equals(before.of().periodAfterOpening(), product.periodAfterOpening());
+    Set<UUID> followed = new HashSet<>(inherited.follow(act, before.id()));
+    followed.add(before.id());
     if (isDatedAnew) {
       store.itemsOfProduct(productId).stream()
-          .filter(other -> !other.id().equals(before.id()))
+          .filter(other -> !followed.contains(other.id()))
           .forEach(
               other -> act.touch(ThingKind.ITEM_THING, other.id(), () -> store.redate(other.id())));
     }
@@ -214,18 +278,38 @@ public class Kit {
   }
 
   void discard(SignedIn who, UUID actId, UUID id, DiscardCause cause) {
-    ledger.perform(
-        who,
-        actId,
-        "discarded",
-        Map.of("cause", cause.code()),
-        act -> {
-          StoredItem item = inKit(id);
-          ItemRecord changed = new ItemRecord();
-          changed.setDiscardedOn(LocalDate.now(clock));
-          changed.setDiscardCause(cause.code());
-          touch(act, item, changed);
+    workspaces.in(
+        who.workspace(),
+        () -> {
+          StoredItem known = existing(id);
+          ledger.perform(
+              who,
+              actId,
+              "discarded",
+              discardFacts(known, cause),
+              act -> discard(act, inKit(id), cause));
         });
+  }
+
+  /** Why it went, and what each use of it has cost. */
+  private Map<String, ?> discardFacts(StoredItem item, DiscardCause cause) {
+    Map<String, Object> facts = new LinkedHashMap<>();
+    facts.put("cause", cause.code());
+    int uses = usage.uses(List.of(item.id())).getOrDefault(item.id(), List.of()).size();
+    facts.put("uses", uses);
+    if (item.details().price() != null) {
+      facts.put("costPerUse", CostPerUse.of(item.details().price(), uses));
+      facts.put("currency", item.details().currency());
+    }
+    return facts;
+  }
+
+  /** Discards an item as part of an act. */
+  public void discard(Act act, StoredItem item, DiscardCause cause) {
+    ItemRecord changed = new ItemRecord();
+    changed.setDiscardedOn(LocalDate.now(clock));
+    changed.setDiscardCause(cause.code());
+    touch(act, item, changed);
   }
 
   /** Changes an item as part of an act. */
@@ -240,8 +324,14 @@ public class Kit {
   }
 
   /** Opens a sealed item: its clocks start. */
-  void opened(Act act, StoredItem item, LocalDate day, ItemRecord changed) {
+  public void opened(Act act, StoredItem item, LocalDate day, ItemRecord changed) {
     act.touch(ThingKind.ITEM_THING, item.id(), () -> store.open(item.id(), day, changed));
+    inherited.follow(act, item.id());
+  }
+
+  /** Whether its last day has passed by the house's rules. To be called within the workspace. */
+  public boolean isPast(Item item, LocalDate today) {
+    return !item.useBy(house.current()).isGoodOn(today);
   }
 
   public StoredItem existing(UUID id) {

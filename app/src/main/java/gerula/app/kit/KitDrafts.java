@@ -3,9 +3,10 @@ package gerula.app.kit;
 import static gerula.app.tables.Tables.ITEM;
 import static gerula.app.tables.Tables.PRODUCT;
 
+import gerula.app.tables.tables.records.ItemRecord;
+import gerula.app.tables.tables.records.ProductRecord;
 import gerula.core.kit.DiscardCause;
 import gerula.core.kit.PlaceTree;
-import gerula.core.rule.Code;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -44,6 +45,7 @@ public class KitDrafts {
       @Nullable UUID picture,
       @Nullable LocalDate discardedOn,
       @Nullable DiscardCause discardCause,
+      StoredItem stored,
       ItemDraft draft) {}
 
   /** Outer places before what lies in them. */
@@ -67,21 +69,27 @@ public class KitDrafts {
    * @param withDiscarded whether what was thrown out is told too
    */
   public List<ItemToType> items(boolean withDiscarded) {
-    return sql.selectFrom(ITEM)
+    return sql.select(ITEM.fields())
+        .select(PRODUCT.fields())
+        .from(ITEM)
+        .join(PRODUCT)
+        .on(PRODUCT.ID.eq(ITEM.PRODUCT_ID))
         .where(withDiscarded ? DSL.noCondition() : ITEM.DISCARDED_ON.isNull())
         .orderBy(ITEM.ID)
-        .fetch(
-            row ->
-                new ItemToType(
-                    row.getId(),
-                    row.getCode(),
-                    row.getVersion(),
-                    row.getProductId(),
-                    row.getPictureId(),
-                    row.getDiscardedOn(),
-                    row.getDiscardCause() == null
-                        ? null
-                        : Code.of(DiscardCause.class, row.getDiscardCause()),
-                    ItemRows.draft(row)));
+        .fetch(row -> toType(row.into(ITEM), row.into(PRODUCT)));
+  }
+
+  private static ItemToType toType(ItemRecord row, ProductRecord product) {
+    StoredItem stored = ItemRows.item(row, product);
+    return new ItemToType(
+        row.getId(),
+        row.getCode(),
+        row.getVersion(),
+        row.getProductId(),
+        row.getPictureId(),
+        stored.details().discardedOn(),
+        stored.details().discardCause(),
+        stored,
+        ItemRows.draft(row));
   }
 }

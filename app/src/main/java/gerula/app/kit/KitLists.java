@@ -157,7 +157,11 @@ class KitLists {
     LocalDate soon = LocalDate.now(clock).plusDays(Marks.SOON_DAYS);
     return switch (mark) {
       case PLACE -> astray();
-      case DATE -> ITEM.LAST_DAY.le(soon).or(ITEM.REPLACE_BY.lt(LocalDate.now(clock)));
+      case DATE ->
+          ITEM.LAST_DAY
+              .le(soon)
+              .or(ITEM.REPLACE_BY.lt(LocalDate.now(clock)))
+              .or(ITEM.CHANGED_ON.isNotNull());
       case CLEAN -> ITEM.CLEANLINESS.ne(Cleanliness.CLEAN.code());
       case AMOUNT -> low();
     };

@@ -2,8 +2,10 @@ package gerula.app.kit;
 
 import gerula.app.ledger.LedgerEntry;
 import gerula.core.dates.Clock;
+import gerula.core.kit.Changed;
 import gerula.core.kit.Cleanliness;
 import gerula.core.kit.Container;
+import gerula.core.kit.CostPerUse;
 import gerula.core.kit.Coverage;
 import gerula.core.kit.DiscardCause;
 import gerula.core.kit.Finish;
@@ -20,7 +22,9 @@ import gerula.core.kit.opencase.Tray;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.Because;
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -96,6 +100,9 @@ public final class KitRecords {
       @Nullable String packCode,
       int version) {}
 
+  /** A report of changed look, smell or texture. */
+  public record ChangedView(LocalDate on, List<Changed.Sense> what) {}
+
   /** What an item was moved into; its size in the unit of the product. */
   public record DecantView(Container container, BigDecimal size, MeasuresView measures) {}
 
@@ -121,6 +128,11 @@ public final class KitRecords {
    * @param level how full it is at a glance
    * @param decant null in its own pack
    * @param picture id of its picture, null without one
+   * @param slot which of the equal slots of its home it has, from 1
+   * @param changed that its look, smell or texture was reported changed
+   * @param brokenPackOn the day its pack was reported broken
+   * @param washedOn the day its container was washed last
+   * @param keptOn the day somebody last went through the kit and kept it
    */
   public record ItemView(
       UUID id,
@@ -149,6 +161,11 @@ public final class KitRecords {
       @Nullable DecantView decant,
       @Nullable LocalDate askBackOn,
       @Nullable UUID picture,
+      @Nullable Integer slot,
+      @Nullable ChangedView changed,
+      @Nullable LocalDate brokenPackOn,
+      @Nullable LocalDate washedOn,
+      @Nullable LocalDate keptOn,
       @Nullable LocalDate discardedOn,
       @Nullable DiscardCause discardCause,
       long massG,
@@ -182,12 +199,45 @@ public final class KitRecords {
   public record EndingDay(LocalDate lastDay, int things) {}
 
   /**
+   * How much a thing is used: a use is when somebody says so, and when it comes back from a
+   * booking.
+   *
+   * @param lastUsed null when never
+   * @param costPerUse the price over the uses, null without a price
+   */
+  public record WearView(
+      int uses,
+      int usesInAYear,
+      @Nullable LocalDate lastUsed,
+      @Nullable BigDecimal costPerUse,
+      @Nullable String currency) {
+
+    /** What the ledger says of an item. */
+    public static WearView of(StoredItem item, List<Instant> newestFirst, LocalDate today) {
+      LocalDate yearAgo = today.minusYears(1);
+      List<LocalDate> days =
+          newestFirst.stream().map(at -> LocalDate.ofInstant(at, ZoneOffset.UTC)).toList();
+      BigDecimal price = item.details().price();
+      return new WearView(
+          days.size(),
+          (int) days.stream().filter(day -> day.isAfter(yearAgo)).count(),
+          days.isEmpty() ? null : days.getFirst(),
+          price == null ? null : CostPerUse.of(price, days.size()),
+          item.details().currency());
+    }
+  }
+
+  /**
    * One item, what was done with it, the newest act first, and others of the same product.
    *
    * @param holds the place this item is, null for most
    */
   public record ItemSheet(
-      ItemView item, List<LedgerEntry> history, List<ItemView> others, @Nullable UUID holds) {}
+      ItemView item,
+      WearView wear,
+      List<LedgerEntry> history,
+      List<ItemView> others,
+      @Nullable UUID holds) {}
 
   /** One place and what was done with it, the newest act first. */
   public record PlaceSheet(PlaceView place, List<LedgerEntry> history, @Nullable UUID openCount) {}

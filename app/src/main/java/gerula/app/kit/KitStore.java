@@ -4,18 +4,23 @@ import static gerula.app.tables.Tables.ITEM;
 import static gerula.app.tables.Tables.PLACE;
 import static gerula.app.tables.Tables.PRODUCT;
 
+import gerula.app.rule.HouseStore;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.app.tables.tables.records.ProductRecord;
+import gerula.core.dates.PackDates;
+import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.springframework.stereotype.Component;
 
 /** Products and items in the database. Everything here runs within a workspace. */
@@ -24,10 +29,12 @@ public class KitStore {
 
   private final DSLContext sql;
   private final Codes codes;
+  private final HouseStore house;
 
-  KitStore(DSLContext sql, Codes codes) {
+  KitStore(DSLContext sql, Codes codes, HouseStore house) {
     this.sql = sql;
     this.codes = codes;
+    this.house = house;
   }
 
   /** Everything that has not been discarded. */
@@ -53,6 +60,26 @@ public class KitStore {
   /** Everything of one product that has not been discarded. */
   List<StoredItem> itemsOfProduct(UUID product) {
     return items(ITEM.PRODUCT_ID.eq(product).and(ITEM.DISCARDED_ON.isNull()));
+  }
+
+  /** Everything that belongs in a place, wherever it lies. */
+  public List<StoredItem> atHomeIn(UUID place) {
+    return items(ITEM.HOME_PLACE_ID.eq(place).and(ITEM.DISCARDED_ON.isNull()));
+  }
+
+  /** Everything of one product, wherever it is. */
+  public List<StoredItem> ofProduct(UUID product) {
+    return itemsOfProduct(product);
+  }
+
+  /** Everything of these products, discarded or not: what was used of them counts all the same. */
+  public List<StoredItem> ofProducts(Collection<UUID> products) {
+    return products.isEmpty() ? List.of() : items(ITEM.PRODUCT_ID.in(products));
+  }
+
+  /** Everything of a product from one batch, discarded or not. */
+  public List<StoredItem> ofBatch(UUID product, String batch) {
+    return items(ITEM.PRODUCT_ID.eq(product).and(ITEM.BATCH.equalIgnoreCase(batch)));
   }
 
   Optional<StoredItem> withCode(String code) {
@@ -140,15 +167,29 @@ public class KitStore {
   }
 
   public void insert(UUID id, UUID product, ItemDraft draft) {
-    itemRow(id, codes.forItem(), draft, existingProduct(product)).insert();
+    insert(id, product, draft, new ItemRecord());
   }
 
-  private ItemRecord itemRow(UUID id, String code, ItemDraft draft, ProductRecord product) {
+  /**
+   * @param besides what nobody types, as set in this row
+   */
+  public void insert(UUID id, UUID product, ItemDraft draft, ItemRecord besides) {
+    ItemRecord row = itemRow(id, codes.forItem(), draft, existingProduct(product), house.current());
+    for (Field<?> field : besides.fields()) {
+      if (besides.touched(field)) {
+        row.from(besides, field);
+      }
+    }
+    row.insert();
+  }
+
+  private ItemRecord itemRow(
+      UUID id, String code, ItemDraft draft, ProductRecord product, HouseRules rules) {
     ItemRecord row = sql.newRecord(ITEM);
     row.setId(id);
     row.setCode(code);
     row.setProductId(product.getId());
-    ItemRows.write(row, draft, product);
+    ItemRows.write(row, draft, product, rules);
     return row;
   }
 
@@ -157,12 +198,17 @@ public class KitStore {
 
   /** Many at once, all of them of these products. */
   public void insertItems(List<NewItem> items, NewProducts products) {
+    HouseRules rules = house.current();
     sql.batchInsert(
             items.stream()
                 .map(
                     one ->
                         itemRow(
-                            one.id(), one.code(), one.draft(), products.rows.get(one.product())))
+                            one.id(),
+                            one.code(),
+                            one.draft(),
+                            products.rows.get(one.product()),
+                            rules))
                 .toList())
         .execute();
   }
@@ -173,29 +219,48 @@ public class KitStore {
   }
 
   void update(UUID id, ItemDraft draft) {
+    ItemRecord before = row(id);
     ItemRecord row = new ItemRecord();
-    ItemRows.write(row, draft, existingProduct(row(id).getProductId()));
+    ItemRows.write(row, draft, existingProduct(before.getProductId()), house.current());
+    if (!Objects.equals(before.getHomePlaceId(), draft.home())) {
+      // A slot is one of its home's.
+      row.setSlot(null);
+    }
     change(id, row);
   }
 
   /** Works the dates of an item out again, after its product has changed. */
   void redate(UUID id) {
-    ItemRecord row = row(id);
-    ProductRecord product = existingProduct(row.getProductId());
-    ItemRecord changed = new ItemRecord();
-    ItemRows.writeDates(
-        changed, ItemRows.draft(row).dates(product.getPeriodAfterOpeningMonths()), product);
-    change(id, changed);
+    changeDates(id, row(id), new ItemRecord());
   }
 
   /** Opens an item and works its dates out again, besides what else changes. */
   void open(UUID id, LocalDate day, ItemRecord changed) {
     ItemRecord row = row(id);
     row.setOpenedOn(day);
-    ProductRecord product = existingProduct(row.getProductId());
     changed.setOpenedOn(day);
-    ItemRows.writeDates(
-        changed, ItemRows.draft(row).dates(product.getPeriodAfterOpeningMonths()), product);
+    changeDates(id, row, changed);
+  }
+
+  /** Gives an item other dates, besides what else changes. */
+  public void date(UUID id, PackDates dates, ItemRecord changed) {
+    ItemRecord row = row(id);
+    write(row, dates);
+    write(changed, dates);
+    changeDates(id, row, changed);
+  }
+
+  private static void write(ItemRecord row, PackDates dates) {
+    row.setMadeOn(dates.madeOn());
+    row.setBoughtOn(dates.boughtOn());
+    row.setOpenedOn(dates.openedOn());
+    row.setPrintedExpiry(dates.printedExpiry());
+  }
+
+  private void changeDates(UUID id, ItemRecord row, ItemRecord changed) {
+    ProductRecord product = existingProduct(row.getProductId());
+    PackDates dates = ItemRows.draft(row).dates(product.getPeriodAfterOpeningMonths());
+    ItemRows.writeDates(changed, dates, product, house.current());
     change(id, changed);
   }
 

@@ -1,5 +1,6 @@
 package gerula.app.kit;
 
+import gerula.app.kit.KitRecords.ChangedView;
 import gerula.app.kit.KitRecords.ClockView;
 import gerula.app.kit.KitRecords.DecantView;
 import gerula.app.kit.KitRecords.ItemView;
@@ -10,6 +11,7 @@ import gerula.app.kit.KitRecords.PlaceView;
 import gerula.app.kit.KitRecords.ProductView;
 import gerula.app.kit.KitRecords.UseByView;
 import gerula.core.dates.UseBy;
+import gerula.core.kit.Changed;
 import gerula.core.kit.ForWhom;
 import gerula.core.kit.Inside;
 import gerula.core.kit.Item;
@@ -117,12 +119,24 @@ public final class KitViews {
         decant(item),
         item.askBackOn(),
         details.pictureId(),
+        item.slot(),
+        changed(item),
+        details.brokenPackOn(),
+        details.washedOn(),
+        details.keptOn(),
         details.discardedOn(),
         details.discardCause(),
         item.mass().grams(),
         marks(Marks.of(item, places, today, house)),
         useBy(item.useBy(house)),
         stored.version());
+  }
+
+  private static @Nullable ChangedView changed(Item item) {
+    Changed changed = item.changed();
+    return changed == null
+        ? null
+        : new ChangedView(changed.on(), changed.what().stream().sorted().toList());
   }
 
   private static @Nullable DecantView decant(Item item) {

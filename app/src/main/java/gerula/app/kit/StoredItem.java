@@ -17,6 +17,10 @@ public record StoredItem(
    * What is known of the item besides what the core computes with.
    *
    * @param pictureId null without a picture
+   * @param brokenPackOn the day its pack was reported broken, null as long as it is whole
+   * @param emptyId the kind of empty it was filled into, null in its own pack
+   * @param washedOn the day its container was washed last, null when never
+   * @param keptOn the day somebody last went through the kit and kept it, null when never
    */
   public record ItemDetails(
       String code,
@@ -28,6 +32,10 @@ public record StoredItem(
       boolean rare,
       String brushSet,
       @Nullable UUID pictureId,
+      @Nullable LocalDate brokenPackOn,
+      @Nullable UUID emptyId,
+      @Nullable LocalDate washedOn,
+      @Nullable LocalDate keptOn,
       @Nullable LocalDate discardedOn,
       @Nullable DiscardCause discardCause) {}
 

@@ -1,7 +1,7 @@
 package gerula.app.kit;
 
+import gerula.app.rule.HouseStore;
 import gerula.core.kit.PlaceTree;
-import gerula.core.rule.HouseRules;
 import java.time.Clock;
 import java.time.LocalDate;
 import org.springframework.stereotype.Component;
@@ -11,10 +11,12 @@ import org.springframework.stereotype.Component;
 public class Views {
 
   private final PlaceStore places;
+  private final HouseStore house;
   private final Clock clock;
 
-  Views(PlaceStore places, Clock clock) {
+  Views(PlaceStore places, HouseStore house, Clock clock) {
     this.places = places;
+    this.house = house;
     this.clock = clock;
   }
 
@@ -25,6 +27,6 @@ public class Views {
 
   /** The same with places that have been read already. */
   public KitViews with(PlaceTree tree) {
-    return new KitViews(tree, LocalDate.now(clock), HouseRules.USUAL);
+    return new KitViews(tree, LocalDate.now(clock), house.current());
   }
 }

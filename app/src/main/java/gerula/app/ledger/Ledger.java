@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.jooq.Record;
@@ -31,6 +32,7 @@ public class Ledger {
   private final History history;
   private final Clock clock;
   private final JsonMapper json;
+  private final List<Derived> derived;
 
   Ledger(
       DSLContext sql,
@@ -38,13 +40,15 @@ public class Ledger {
       States states,
       History history,
       Clock clock,
-      JsonMapper json) {
+      JsonMapper json,
+      List<Derived> derived) {
     this.sql = sql;
     this.workspaces = workspaces;
     this.states = states;
     this.history = history;
     this.clock = clock;
     this.json = json;
+    this.derived = derived;
   }
 
   /**
@@ -150,6 +154,12 @@ public class Ledger {
       UUID id = thing.get(LEDGER_THING.THING_ID);
       act.touch(kind, id, () -> states.put(kind, id, thing.get(LEDGER_THING.BEFORE)));
     }
+    things(undone).stream()
+        .collect(
+            Collectors.groupingBy(
+                Ledger::kind,
+                Collectors.mapping(thing -> thing.get(LEDGER_THING.THING_ID), Collectors.toSet())))
+        .forEach((kind, ids) -> derived.forEach(one -> one.workOutAgain(kind, ids)));
   }
 
   private static ThingKind kind(Record thing) {

@@ -1,11 +1,17 @@
 package gerula.app.ledger;
 
+import static gerula.app.tables.Tables.BENCH_PIECE;
+import static gerula.app.tables.Tables.BENCH_SESSION;
 import static gerula.app.tables.Tables.BOOKING;
+import static gerula.app.tables.Tables.EMPTY;
+import static gerula.app.tables.Tables.FILLING;
+import static gerula.app.tables.Tables.HOUSE_RULES;
 import static gerula.app.tables.Tables.ITEM;
 import static gerula.app.tables.Tables.PACKED;
 import static gerula.app.tables.Tables.PLACE;
 import static gerula.app.tables.Tables.PRODUCT;
 import static gerula.app.tables.Tables.STOCKTAKE;
+import static gerula.app.tables.Tables.WANTED;
 
 import gerula.core.rule.Code;
 import java.util.UUID;
@@ -19,6 +25,12 @@ public enum ThingKind implements Code {
   ITEM_THING(ITEM, ITEM.ID),
   BOOKING_THING(BOOKING, BOOKING.ID),
   STOCKTAKE_THING(STOCKTAKE, STOCKTAKE.ID),
+  HOUSE_RULES_THING(HOUSE_RULES, HOUSE_RULES.ID),
+  EMPTY_THING(EMPTY, EMPTY.ID),
+  FILLING_THING(FILLING, FILLING.ID),
+  BENCH_SESSION_THING(BENCH_SESSION, BENCH_SESSION.ID),
+  BENCH_PIECE_THING(BENCH_PIECE, BENCH_PIECE.ID),
+  WANTED_THING(WANTED, WANTED.ID),
   /** That an item is ticked off; its thing is the item. */
   PACKED_THING(PACKED, PACKED.ITEM_ID);
 

@@ -13,6 +13,7 @@ import gerula.app.packing.PackingRecords.LineView;
 import gerula.app.packing.PackingRecords.PackingListView;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
+import gerula.app.rule.HouseStore;
 import gerula.core.kit.Item;
 import gerula.core.kit.PlaceTree;
 import gerula.core.packing.PackingLine;
@@ -39,6 +40,7 @@ class Packing {
   private final PackedStore packed;
   private final Workspaces workspaces;
   private final Views views;
+  private final HouseStore house;
 
   Packing(
       Bookings bookings,
@@ -46,13 +48,15 @@ class Packing {
       PlaceStore places,
       PackedStore packed,
       Workspaces workspaces,
-      Views views) {
+      Views views,
+      HouseStore house) {
     this.bookings = bookings;
     this.kit = kit;
     this.places = places;
     this.packed = packed;
     this.workspaces = workspaces;
     this.views = views;
+    this.house = house;
   }
 
   PackingListView list(SignedIn who, UUID booking) {
@@ -60,10 +64,16 @@ class Packing {
   }
 
   /** Everything a list is made of. */
-  record Facts(StoredBooking booking, List<StoredItem> kit, PlaceTree places, Set<UUID> packed) {}
+  record Facts(
+      StoredBooking booking,
+      List<StoredItem> kit,
+      PlaceTree places,
+      Set<UUID> packed,
+      HouseRules house) {}
 
   private Facts facts(UUID id) {
-    return new Facts(bookings.existing(id), kit.items(), places.tree(), packed.of(id));
+    return new Facts(
+        bookings.existing(id), kit.items(), places.tree(), packed.of(id), house.current());
   }
 
   private PackingListView view(Facts facts) {
@@ -99,7 +109,7 @@ class Packing {
         facts.places(),
         facts.booking().bags(),
         facts.packed(),
-        HouseRules.USUAL);
+        facts.house());
   }
 
   private static LineView line(

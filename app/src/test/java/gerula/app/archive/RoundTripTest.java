@@ -120,6 +120,7 @@ class RoundTripTest {
             "/api/counts/" + count.path("id").asString() + "/seen",
             Client.object().put("item", item).put("seen", true).putNull("counted"))
         .expect(200);
+    Kits.everythingOfTheBench(client, bag);
     JsonNode booking = client.get("/api/bookings").body().get(0);
     client
         .post("/api/bookings/" + booking.path("id").asString() + "/pack", Kits.tick(item))

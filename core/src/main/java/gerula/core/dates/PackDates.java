@@ -1,6 +1,10 @@
 package gerula.core.dates;
 
 import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -33,6 +37,34 @@ public record PackDates(
     }
     requireNotBefore("opened", openedOn, madeOn);
     requireNotBefore("printed to expire", printedExpiry, madeOn);
+  }
+
+  /**
+   * What a container has from the packs it was filled from: of each date the earliest. The clocks
+   * that follow end on the same day as the earliest of the packs' own, because later openings end
+   * later. The day of filling counts for nothing. Common practice.
+   *
+   * @param sources at least one, all of one product, as they were when opened
+   */
+  public static PackDates inherited(List<PackDates> sources) {
+    if (sources.isEmpty()) {
+      throw new IllegalArgumentException("A decant was filled from something: name its source.");
+    }
+    return new PackDates(
+        earliest(sources, PackDates::madeOn),
+        earliest(sources, PackDates::boughtOn),
+        earliest(sources, PackDates::openedOn),
+        earliest(sources, PackDates::printedExpiry),
+        sources.getFirst().periodAfterOpening());
+  }
+
+  private static @Nullable LocalDate earliest(
+      List<PackDates> sources, Function<PackDates, @Nullable LocalDate> date) {
+    return sources.stream()
+        .map(date)
+        .filter(Objects::nonNull)
+        .min(Comparator.naturalOrder())
+        .orElse(null);
   }
 
   private static void requireNotBefore(

@@ -52,7 +52,7 @@ public record UseBy(
    * Regulation (EC) 1223/2009, article 19(1)(c).
    */
   public static UseBy of(DateClass dateClass, PackDates pack, HouseRules house) {
-    return of(dateClass, pack, HouseLimit.of(house.dateLimits(), dateClass), house.eyeMarginDays());
+    return of(dateClass, pack, HouseLimit.of(house, dateClass), house.eyeMarginDays());
   }
 
   /**

@@ -12,6 +12,7 @@ import java.util.List;
  * @param after what is carried then: the pieces, and the packs that stay
  * @param order of the packs that are decanted: thin before thick, creams together, heat last, when
  *     all alcohol is dry
+ * @param missing empties that would be put to better use if there were more of them
  */
 public record DepotPlan(
     List<Piece> pieces,
@@ -19,9 +20,11 @@ public record DepotPlan(
     Carried before,
     Carried after,
     Minutes minutes,
-    List<String> order) {
+    List<String> order,
+    List<Missing> missing) {
 
   public DepotPlan {
+    missing = List.copyOf(missing);
     pieces = List.copyOf(pieces);
     notDecanted = List.copyOf(notDecanted);
     order = List.copyOf(order);
@@ -35,22 +38,29 @@ public record DepotPlan(
   /**
    * Some containers of one kind filled from one pack.
    *
+   * @param empty position of the kind among the empties, from 0
    * @param fillMl in each of them
-   * @param refillInMonths when all of them are used up
+   * @param refillInMonths when all of them are used up; unlimited when nothing is used
+   * @param verdict whether the container suits
    */
   public record Piece(
       String pack,
+      int empty,
       Container container,
       double sizeMl,
       int count,
       double fillMl,
       double refillInMonths,
+      FitReason.Verdict verdict,
       List<Code> reasons) {
 
     public Piece {
       reasons = List.copyOf(reasons);
     }
   }
+
+  /** So many more of a kind of empties would be used; its position, from 0. */
+  public record Missing(int empty, int count) {}
 
   /** A pack that stays as it is, and why. */
   public record Stays(String pack, List<Code> reasons) {

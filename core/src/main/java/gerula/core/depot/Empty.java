@@ -10,7 +10,13 @@ import gerula.core.kit.Container;
  * @param outerMl the room it takes outside, above 0
  * @param count how many there are, 0 or more
  */
-public record Empty(Container container, double sizeMl, double tareG, double outerMl, int count) {
+public record Empty(
+    Container container,
+    Material material,
+    double sizeMl,
+    double tareG,
+    double outerMl,
+    int count) {
 
   /** Filled to about 95 %: a full one spills when it is opened. Common practice. */
   static final double FILLED = 0.95;
@@ -24,7 +30,13 @@ public record Empty(Container container, double sizeMl, double tareG, double out
     }
   }
 
-  double mostMl() {
+  /** One whose material nobody told is of the usual one. */
+  public Empty(Container container, double sizeMl, double tareG, double outerMl, int count) {
+    this(container, Material.POLYETHYLENE, sizeMl, tareG, outerMl, count);
+  }
+
+  /** What it is filled with at most, in ml. */
+  public double mostMl() {
     return sizeMl * FILLED;
   }
 }

@@ -12,6 +12,11 @@ public enum PlanReason implements Code {
   /** Larger ones are not at hand, or serve others better. */
   AS_MUCH_AS_FITS,
 
+  /** The artist wants it so. */
+  YOUR_CHOICE,
+  /** The artist wants it so, but it will not be used up in time. */
+  MORE_THAN_BEFORE_ITS_DATE,
+
   NO_EMPTY_AT_HAND,
   /** Neither lighter nor smaller than its pack. */
   SAVES_NOTHING,

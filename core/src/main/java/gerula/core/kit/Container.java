@@ -44,7 +44,7 @@ public enum Container implements Code {
    * Outer measures of a full one. An estimate from memory: thin walls, about a third more room
    * outside than the content takes.
    */
-  Measures estimate(Quantity size) {
+  public Measures estimate(Quantity size) {
     double amount = size.amount().doubleValue();
     double widthMm = 10 * Math.cbrt((1.35 * amount + 0.6) / (heightPerWidth * Math.PI / 4));
     int width = (int) Math.clamp(Math.round(widthMm), 8, 300);

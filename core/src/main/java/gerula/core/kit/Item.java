@@ -18,6 +18,8 @@ import org.jspecify.annotations.Nullable;
  * @param home the place it belongs to, null when it has none yet
  * @param now the place it lies in, null when nobody knows
  * @param askBackOn the day to ask for it while it is lent, null otherwise
+ * @param slot which of the equal slots of its home it has, from 1; null when it has none of its own
+ * @param changed that its look, smell or texture has changed, null as long as nobody reported it
  * @param isDiscarded gone for good
  */
 public record Item(
@@ -31,6 +33,8 @@ public record Item(
     Cleanliness cleanliness,
     ForWhom forWhom,
     Vessel vessel,
+    @Nullable Integer slot,
+    @Nullable Changed changed,
     boolean isDiscarded) {
 
   /** The order in which equal choices are told, so that the same kit gives the same answer. */
@@ -57,7 +61,24 @@ public record Item(
   /** The same thing lying somewhere else. */
   public Item movedTo(@Nullable UUID place) {
     return new Item(
-        id, product, dates, left, home, place, null, cleanliness, forWhom, vessel, isDiscarded);
+        id,
+        product,
+        dates,
+        left,
+        home,
+        place,
+        null,
+        cleanliness,
+        forWhom,
+        vessel,
+        slot,
+        changed,
+        isDiscarded);
+  }
+
+  /** Whether it may be used that day: not past, and not reported changed. */
+  public boolean isGoodOn(LocalDate day, HouseRules house) {
+    return changed == null && useBy(house).isGoodOn(day);
   }
 
   public UseBy useBy(HouseRules house) {
@@ -69,6 +90,11 @@ public record Item(
     boolean runsOnceOpen =
         dates.periodAfterOpening() != null || product.productClass().dateClass().agesOnceOpen();
     return dates.openedOn() == null && runsOnceOpen;
+  }
+
+  /** The slot it lies in, null when it lies elsewhere or in none of its own. */
+  public @Nullable Integer slotItLiesIn() {
+    return now != null && now.equals(home) ? slot : null;
   }
 
   /** What it holds when full. */

@@ -6,6 +6,7 @@ import gerula.core.rule.Because;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
 import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -97,6 +98,14 @@ public record Marks(Mark place, Mark date, Mark clean, Mark amount) {
     }
   }
 
+  /** Its look, smell or texture has changed, which overrides every date. */
+  public record HasChanged(LocalDate on, Set<Changed.Sense> what) implements Says {
+    @Override
+    public String code() {
+      return "has-changed";
+    }
+  }
+
   /** How clean it is. */
   public record IsClean(Cleanliness cleanliness) implements Says {
     @Override
@@ -116,7 +125,7 @@ public record Marks(Mark place, Mark date, Mark clean, Mark amount) {
   public static Marks of(Item item, PlaceTree places, LocalDate today, HouseRules house) {
     return new Marks(
         placeMark(item, places, today),
-        dateMark(item.useBy(house), today),
+        dateMark(item, item.useBy(house), today),
         cleanMark(item),
         amountMark(item));
   }
@@ -149,7 +158,10 @@ public record Marks(Mark place, Mark date, Mark clean, Mark amount) {
     };
   }
 
-  private static Mark dateMark(UseBy useBy, LocalDate today) {
+  private static Mark dateMark(Item item, UseBy useBy, LocalDate today) {
+    if (item.changed() != null) {
+      return new Mark(Mark.State.STOP, new HasChanged(item.changed().on(), item.changed().what()));
+    }
     if (useBy.lastDay() == null) {
       return new Mark(Mark.State.IN_ORDER, new NoClock());
     }

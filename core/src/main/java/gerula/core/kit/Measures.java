@@ -15,10 +15,21 @@ import gerula.core.quantity.Unit;
  */
 public record Measures(Outline outline, int widthMm, int depthMm, int heightMm, Mass mass) {
 
+  private static final double MM3_PER_ML = 1000;
+
   public Measures {
     requireLength("width", widthMm);
     requireLength("depth", depthMm);
     requireLength("height", heightMm);
+  }
+
+  /** The room it takes, in ml: a cylinder when it is round, else a box. */
+  public double volumeMl() {
+    double box = (double) widthMm * depthMm * heightMm / MM3_PER_ML;
+    return switch (outline) {
+      case ROUND -> box * Math.PI / 4;
+      case LONG, FLAT -> box;
+    };
   }
 
   private static void requireLength(String what, int millimetres) {

@@ -52,6 +52,14 @@ public sealed interface Refusal extends Because {
     }
   }
 
+  /** Its look, smell or texture was reported changed. */
+  record HasChanged() implements Refusal {
+    @Override
+    public String code() {
+      return "has-changed";
+    }
+  }
+
   /** Nothing is left, or others on this booking take all of it. */
   record UsedUp() implements Refusal {
     @Override

@@ -145,6 +145,9 @@ final class Suitability {
     if (item.cleanliness() == Cleanliness.CONTAMINATED) {
       return Optional.of(new Refusal.Contaminated());
     }
+    if (item.changed() != null) {
+      return Optional.of(new Refusal.HasChanged());
+    }
     if (item.left().isNone()) {
       return Optional.of(new Refusal.UsedUp());
     }

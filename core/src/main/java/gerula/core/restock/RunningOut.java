@@ -135,8 +135,8 @@ public record RunningOut(Item item, UseBy useBy, boolean isUseFirst, List<Meets>
       HouseRules stricter, HouseRules house, Collection<Item> kit, LocalDate today) {
     return kit.stream()
         .filter(item -> !item.isDiscarded())
-        .filter(item -> item.useBy(house).isGoodOn(today))
-        .filter(item -> !item.useBy(stricter).isGoodOn(today))
+        .filter(item -> item.isGoodOn(today, house))
+        .filter(item -> !item.isGoodOn(today, stricter))
         .sorted(Item.BY_ID)
         .toList();
   }

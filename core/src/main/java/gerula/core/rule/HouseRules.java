@@ -1,30 +1,72 @@
 package gerula.core.rule;
 
+import java.util.Map;
+
 /**
  * The school an artist works by.
  *
  * @param dateLimits which column of house limits counts after opening
+ * @param ownMonths months after opening, 1 to 120, for the classes in which the house follows
+ *     neither column
  * @param eyeMarginDays how many days before its use-by an eye product is replaced, 0 or more
  * @param reservePercent what is added to counted disposables, 0 to 200
+ * @param deliveryDays how long an order takes to arrive, 0 to 120
  */
-public record HouseRules(School dateLimits, int eyeMarginDays, int reservePercent) {
+public record HouseRules(
+    School dateLimits,
+    Map<Code, Integer> ownMonths,
+    int eyeMarginDays,
+    int reservePercent,
+    int deliveryDays) {
 
-  /** What most houses do. Common practice. */
-  public static final HouseRules USUAL = new HouseRules(School.USUAL, 14, 20);
+  /** What most houses do. Common practice; the days of delivery are from memory. */
+  public static final HouseRules USUAL = new HouseRules(School.USUAL, Map.of(), 14, 20, 7);
 
-  /** The same house keeping to the shortest limits. */
-  public HouseRules cautious() {
-    return new HouseRules(School.CAUTIOUS, eyeMarginDays, reservePercent);
-  }
+  /** The most months a house of its own mind can set. */
+  public static final int MOST_MONTHS = 120;
 
   public HouseRules {
-    if (eyeMarginDays < 0 || eyeMarginDays > 365) {
+    ownMonths = Map.copyOf(ownMonths);
+    ownMonths.values().forEach(HouseRules::months);
+    within("eye margin", "days", eyeMarginDays, 365);
+    within("reserve", "%", reservePercent, 200);
+    within("time of delivery", "days", deliveryDays, 120);
+  }
+
+  /** The same house keeping to the shortest limits everywhere. */
+  public HouseRules cautious() {
+    return new HouseRules(School.CAUTIOUS, Map.of(), eyeMarginDays, reservePercent, deliveryDays);
+  }
+
+  /** The same house in the other columns. */
+  public HouseRules of(School school) {
+    return new HouseRules(school, ownMonths, eyeMarginDays, reservePercent, deliveryDays);
+  }
+
+  /**
+   * @return the months themselves
+   * @throws IllegalArgumentException when they do not lie between 1 and {@value #MOST_MONTHS}
+   */
+  public static int months(int told) {
+    if (told < 1 || told > MOST_MONTHS) {
       throw new IllegalArgumentException(
-          "The eye margin lies between 0 and 365 days, but this is " + eyeMarginDays + ".");
+          "A house limit lies between 1 and 120 months, but this is " + told + ".");
     }
-    if (reservePercent < 0 || reservePercent > 200) {
+    return told;
+  }
+
+  private static void within(String what, String unit, int told, int most) {
+    if (told < 0 || told > most) {
       throw new IllegalArgumentException(
-          "The reserve lies between 0 and 200 %, but this is " + reservePercent + ".");
+          "The "
+              + what
+              + " lies between 0 and "
+              + most
+              + " "
+              + unit
+              + ", but this is "
+              + told
+              + ".");
     }
   }
 }

@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.time.Period;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.stream.LongStream;
 import org.jspecify.annotations.Nullable;
@@ -20,7 +21,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class UseByTest {
 
-  private static final HouseRules CAUTIOUS = new HouseRules(School.CAUTIOUS, 14, 20);
+  private static final HouseRules CAUTIOUS = HouseRules.USUAL.cautious();
 
   // Limits: common practice. Month ends: ISO 8601 calendar months, java.time.Period as reference.
   @ParameterizedTest
@@ -153,7 +154,7 @@ class UseByTest {
   void aTopUpNeverMakesAContainerLastLonger(long seed) {
     Random random = new Random(seed);
     DateClass dateClass = DateClass.values()[random.nextInt(DateClass.values().length)];
-    HouseLimit own = HouseLimit.ofMonths(1 + random.nextInt(HouseLimit.MOST_MONTHS));
+    HouseLimit own = HouseLimit.ofMonths(1 + random.nextInt(HouseRules.MOST_MONTHS));
     List<PackDates> sources =
         LongStream.range(0, 1 + random.nextInt(4)).mapToObj(_ -> randomPack(random)).toList();
     UseBy all = UseBy.ofSources(dateClass, sources, own, 14);
@@ -166,6 +167,34 @@ class UseByTest {
       assertThat(UseBy.of(dateClass, sources.get(winner), own, 14).lastDay())
           .isEqualTo(all.lastDay());
     }
+  }
+
+  /**
+   * What a container inherits from open packs of one product ends as the packs themselves would.
+   */
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void inheritedDatesEndOnTheDayOfTheEarliestSource(long seed) {
+    Random random = new Random(seed);
+    DateClass dateClass = DateClass.values()[random.nextInt(DateClass.values().length)];
+    HouseLimit limit = HouseLimit.of(School.USUAL, dateClass);
+    Integer months = random.nextBoolean() ? 1 + random.nextInt(36) : null;
+    List<PackDates> sources =
+        LongStream.range(0, 1 + random.nextInt(4))
+            .mapToObj(_ -> randomPack(random))
+            .map(pack -> openedWith(pack, months, random))
+            .toList();
+    PackDates inherited = PackDates.inherited(sources);
+    assertThat(UseBy.of(dateClass, inherited, limit, 14).lastDay())
+        .isEqualTo(UseBy.ofSources(dateClass, sources, limit, 14).lastDay());
+    if (sources.size() == 1) {
+      assertThat(inherited).isEqualTo(sources.getFirst());
+    }
+  }
+
+  private static PackDates openedWith(PackDates pack, @Nullable Integer months, Random random) {
+    LocalDate opened = LocalDate.of(2030, 6, 1).plusDays(random.nextInt(300));
+    return new PackDates(pack.madeOn(), pack.boughtOn(), opened, pack.printedExpiry(), months);
   }
 
   private static PackDates randomPack(Random random) {
@@ -183,6 +212,22 @@ class UseByTest {
     PackDates pack = new PackDates(null, null, LocalDate.of(2031, 8, 31), null, null);
     UseBy own = UseBy.of(DateClass.FOUNDATION, pack, HouseLimit.ofMonths(6), 14);
     assertThat(own.lastDay()).isEqualTo(LocalDate.of(2032, 2, 29));
+    HouseRules house = new HouseRules(School.CAUTIOUS, Map.of(DateClass.FOUNDATION, 9), 14, 20, 7);
+    assertThat(UseBy.of(DateClass.FOUNDATION, pack, house).lastDay())
+        .isEqualTo(LocalDate.of(2032, 5, 31));
+    assertThat(UseBy.of(DateClass.PRIMER, pack, house).lastDay())
+        .isEqualTo(LocalDate.of(2032, 2, 29));
+    assertThat(UseBy.of(DateClass.FOUNDATION, pack, house.cautious()).lastDay())
+        .isEqualTo(LocalDate.of(2032, 2, 29));
+    assertThatThrownBy(() -> PackDates.inherited(List.of())).hasMessageContaining("source");
+    assertThatThrownBy(() -> new HouseRules(School.USUAL, Map.of(DateClass.PRIMER, 121), 14, 20, 7))
+        .hasMessageContaining("121");
+    assertThatThrownBy(() -> new HouseRules(School.USUAL, Map.of(), 366, 20, 7))
+        .hasMessageContaining("eye margin");
+    assertThatThrownBy(() -> new HouseRules(School.USUAL, Map.of(), 14, 201, 7))
+        .hasMessageContaining("reserve");
+    assertThatThrownBy(() -> new HouseRules(School.USUAL, Map.of(), 14, 20, -1))
+        .hasMessageContaining("delivery");
     assertThatThrownBy(() -> HouseLimit.ofMonths(0)).hasMessageContaining("1 and 120");
     assertThatThrownBy(() -> HouseLimit.ofMonths(121)).hasMessageContaining("121");
   }

@@ -44,6 +44,8 @@ public final class Given {
     private Cleanliness cleanliness = Cleanliness.CLEAN;
     private ForWhom forWhom = ForWhom.EVERYBODY;
     private Vessel vessel = Vessel.PACK;
+    private @Nullable Integer slot;
+    private @Nullable Changed changed;
     private boolean isDiscarded;
 
     private Thing(ProductClass productClass, Form form) {
@@ -124,6 +126,16 @@ public final class Given {
       return this;
     }
 
+    public Thing slot(int given) {
+      slot = given;
+      return this;
+    }
+
+    public Thing changed(Changed given) {
+      changed = given;
+      return this;
+    }
+
     public Thing vessel(Vessel given) {
       vessel = given;
       return this;
@@ -152,6 +164,8 @@ public final class Given {
           cleanliness,
           forWhom,
           vessel,
+          slot,
+          changed,
           isDiscarded);
     }
   }

@@ -306,6 +306,8 @@ class PackingListTest {
         item.cleanliness(),
         item.forWhom(),
         item.vessel(),
+        null,
+        null,
         false);
   }
 

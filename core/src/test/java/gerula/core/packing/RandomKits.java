@@ -118,6 +118,8 @@ public final class RandomKits {
         random.nextInt(15) == 0 ? Cleanliness.CONTAMINATED : Cleanliness.CLEAN,
         forWhom(),
         Vessel.PACK,
+        null,
+        null,
         random.nextInt(15) == 0);
   }
 

@@ -1,11 +1,14 @@
 package gerula.app.dates.calendar;
 
 import gerula.app.booking.Bookings;
+import gerula.app.kit.KitRecords.ProductView;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.StoredItem;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
+import gerula.app.restock.BuyingList;
+import gerula.app.rule.HouseStore;
 import gerula.core.kit.Item;
 import gerula.core.rule.HouseRules;
 import java.time.Clock;
@@ -41,14 +44,24 @@ class CalendarController {
   private final CalendarFeed feed;
   private final Bookings bookings;
   private final KitStore kit;
+  private final HouseStore house;
+  private final BuyingList buying;
   private final Workspaces workspaces;
   private final Clock clock;
 
   CalendarController(
-      CalendarFeed feed, Bookings bookings, KitStore kit, Workspaces workspaces, Clock clock) {
+      CalendarFeed feed,
+      Bookings bookings,
+      KitStore kit,
+      HouseStore house,
+      BuyingList buying,
+      Workspaces workspaces,
+      Clock clock) {
     this.feed = feed;
     this.bookings = bookings;
     this.kit = kit;
+    this.house = house;
+    this.buying = buying;
     this.workspaces = workspaces;
     this.clock = clock;
   }
@@ -103,15 +116,29 @@ class CalendarController {
 
   private String written() {
     LocalDate today = LocalDate.now(clock);
+    HouseRules rules = house.current();
     LocalDate until = today.plusYears(YEARS_AHEAD);
     Map<LocalDate, List<Item>> ending = new TreeMap<>();
     for (StoredItem stored : kit.items()) {
-      LocalDate lastDay = stored.item().useBy(HouseRules.USUAL).lastDay();
+      LocalDate lastDay = stored.item().useBy(rules).lastDay();
       if (isBetween(lastDay, today, until)) {
         ending.computeIfAbsent(lastDay, _ -> new ArrayList<>()).add(stored.item());
       }
     }
-    return CalendarFile.of(bookings.ahead(today), ending, clock.instant());
+    return CalendarFile.of(bookings.ahead(today), ending, ordering(today, until), clock.instant());
+  }
+
+  private Map<LocalDate, List<String>> ordering(LocalDate today, LocalDate until) {
+    Map<LocalDate, List<String>> ordering = new TreeMap<>();
+    for (BuyingList.WantedView wanted : buying.open()) {
+      if (isBetween(wanted.orderBy(), today, until)) {
+        ProductView product = wanted.like().product();
+        ordering
+            .computeIfAbsent(wanted.orderBy(), _ -> new ArrayList<>())
+            .add((wanted.packs() + " " + product.name() + " " + product.shade()).strip());
+      }
+    }
+    return ordering;
   }
 
   private static boolean isBetween(@Nullable LocalDate day, LocalDate first, LocalDate last) {

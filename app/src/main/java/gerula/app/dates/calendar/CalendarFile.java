@@ -32,8 +32,9 @@ import net.fortuna.ical4j.model.property.immutable.ImmutableTransp;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 
 /**
- * A calendar by RFC 5545: each booking over its days, and one entry for each day on which things
- * end. All entries are whole days, which no time zone can move.
+ * A calendar by RFC 5545: each booking over its days, one entry for each day on which things end,
+ * and one for each by which something has to be ordered. All entries are whole days, which no time
+ * zone can move.
  */
 final class CalendarFile {
 
@@ -52,13 +53,18 @@ final class CalendarFile {
 
   /**
    * @param ending things with a last day, whatever their order
+   * @param ordering what has to be ordered by a day at the latest
    * @param madeAt stands in every entry as the time it was told
    */
   static String of(
-      Collection<StoredBooking> bookings, Map<LocalDate, List<Item>> ending, Instant madeAt) {
+      Collection<StoredBooking> bookings,
+      Map<LocalDate, List<Item>> ending,
+      Map<LocalDate, List<String>> ordering,
+      Instant madeAt) {
     CalendarFile file = new CalendarFile(madeAt);
     bookings.forEach(file::add);
     ending.forEach(file::add);
+    ordering.forEach(file::addOrder);
     if (file.calendar.getComponents().isEmpty()) {
       file.addNothing();
     }
@@ -104,6 +110,22 @@ final class CalendarFile {
                 .limit(MOST_NAMED)
                 .collect(Collectors.joining("\n"))));
     // Nobody is busy because a mascara ends.
+    event.add((Transp) ImmutableTransp.TRANSPARENT);
+    calendar.add(event);
+  }
+
+  private void addOrder(LocalDate day, List<String> things) {
+    VEvent event =
+        event(
+            "order-" + day + "@gerula.invalid",
+            day,
+            day,
+            things.size() == 1
+                ? "Order by today: " + things.getFirst()
+                : "Order " + things.size() + " things by today");
+    event.add(
+        new Description(
+            things.stream().sorted().limit(MOST_NAMED).collect(Collectors.joining("\n"))));
     event.add((Transp) ImmutableTransp.TRANSPARENT);
     calendar.add(event);
   }

@@ -8,6 +8,7 @@ import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
+import gerula.app.rule.HouseStore;
 import gerula.core.kit.Place;
 import gerula.core.kit.PlaceTree;
 import gerula.core.kit.label.Label;
@@ -27,11 +28,13 @@ class Labels {
 
   private final KitStore kit;
   private final PlaceStore places;
+  private final HouseStore house;
   private final Workspaces workspaces;
 
-  Labels(KitStore kit, PlaceStore places, Workspaces workspaces) {
+  Labels(KitStore kit, PlaceStore places, HouseStore house, Workspaces workspaces) {
     this.kit = kit;
     this.places = places;
+    this.house = house;
     this.workspaces = workspaces;
   }
 
@@ -56,6 +59,7 @@ class Labels {
   }
 
   private List<Label> ofItems(List<UUID> ids) {
+    HouseRules rules = house.current();
     Map<UUID, StoredItem> found =
         kit.itemsOf(ids).stream().collect(Collectors.toMap(StoredItem::id, Function.identity()));
     return ids.stream()
@@ -65,8 +69,7 @@ class Labels {
               if (item == null) {
                 throw Refused.notThere("item", id);
               }
-              return Label.of(
-                  item.item(), item.details().code(), item.details().batch(), HouseRules.USUAL);
+              return Label.of(item.item(), item.details().code(), item.details().batch(), rules);
             })
         .toList();
   }

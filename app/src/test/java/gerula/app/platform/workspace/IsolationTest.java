@@ -144,6 +144,7 @@ class IsolationTest {
             Client.object().put("item", item).put("seen", true).putNull("counted"))
         .expect(200);
     client.post("/api/calendar/feed", null).expect(201);
+    Kits.everythingOfTheBench(client, bag);
     try (Connection application = Running.asApplication();
         PreparedStatement find =
             application.prepareStatement("select workspace_id from access.account_by_email(?)")) {

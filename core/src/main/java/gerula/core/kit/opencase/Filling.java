@@ -10,6 +10,8 @@ import org.jspecify.annotations.Nullable;
 /** How full a place is. */
 final class Filling {
 
+  private static final double MM3_PER_ML = 1000;
+
   private Filling() {}
 
   /**
@@ -29,15 +31,7 @@ final class Filling {
     if (inside.widthMm() == null || inside.depthMm() == null || inside.heightMm() == null) {
       return null;
     }
-    double room = (double) inside.widthMm() * inside.depthMm() * inside.heightMm();
-    return items.stream().map(Item::measures).mapToDouble(Filling::volumeMm3).sum() / room;
-  }
-
-  private static double volumeMm3(Measures measures) {
-    double box = (double) measures.widthMm() * measures.depthMm() * measures.heightMm();
-    return switch (measures.outline()) {
-      case ROUND -> box * Math.PI / 4;
-      case LONG, FLAT -> box;
-    };
+    double roomMl = (double) inside.widthMm() * inside.depthMm() * inside.heightMm() / MM3_PER_ML;
+    return items.stream().map(Item::measures).mapToDouble(Measures::volumeMl).sum() / roomMl;
   }
 }

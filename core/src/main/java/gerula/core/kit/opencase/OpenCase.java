@@ -37,7 +37,7 @@ public final class OpenCase {
   private static final double WIDTH_PER_HEIGHT = 1.3;
 
   /** Like beside like, the shades of a range from light to deep. */
-  private static final Comparator<Item> SIDE_BY_SIDE =
+  public static final Comparator<Item> SIDE_BY_SIDE =
       Comparator.<Item, Outline>comparing(item -> item.measures().outline())
           .thenComparing(item -> item.product().productClass())
           .thenComparing(item -> item.product().name())

@@ -4,6 +4,7 @@ import gerula.core.kit.Inside;
 import gerula.core.kit.Item;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
@@ -52,11 +53,15 @@ record SlotGrid(List<Box> slots, double scale, @Nullable Integer clearHeightMm) 
             slots.count());
   }
 
-  /** One piece to a slot; what is more than the slots lies over the last one. */
+  /**
+   * Each piece in its own slot, the others in the free ones in their order; what is more than the
+   * slots lies over the last one.
+   */
   PieceRows filledWith(List<Item> items) {
+    Map<Item, Integer> spots = Slots.of(items, slots.size());
     List<Piece> pieces = new ArrayList<>();
-    for (int i = 0; i < items.size(); i++) {
-      pieces.add(piece(items.get(i), slots.get(Math.min(i, slots.size() - 1))));
+    for (Item item : items) {
+      pieces.add(piece(item, slots.get(spots.get(item))));
     }
     double height = slots.getLast().bottom();
     return new PieceRows(pieces, height, scale, slots);

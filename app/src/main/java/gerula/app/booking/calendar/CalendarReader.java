@@ -1,0 +1,148 @@
+package gerula.app.booking.calendar;
+
+import gerula.app.platform.errors.FieldFault;
+import gerula.app.platform.errors.Refused;
+import java.io.IOException;
+import java.io.InputStream;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.time.temporal.Temporal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import net.fortuna.ical4j.data.CalendarBuilder;
+import net.fortuna.ical4j.data.ParserException;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.Component;
+import net.fortuna.ical4j.model.Property;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.DtEnd;
+import net.fortuna.ical4j.model.property.DtStart;
+import org.jspecify.annotations.Nullable;
+
+/** Reads the events of a calendar file (RFC 5545). */
+final class CalendarReader {
+
+  /** More events than a year of any artist has. */
+  static final int MOST = 1000;
+
+  private CalendarReader() {}
+
+  /**
+   * One event.
+   *
+   * @param lastDay inclusive
+   * @param callTime local time of the first day, null for whole days
+   * @param repeats whether it comes again; only its first time is told
+   * @param cancelled whether the calendar says it does not take place
+   */
+  record Event(
+      String uid,
+      String title,
+      LocalDate firstDay,
+      LocalDate lastDay,
+      @Nullable LocalTime callTime,
+      String location,
+      boolean repeats,
+      boolean cancelled) {}
+
+  /**
+   * @param zone in which times of a zone of their own are told
+   * @throws Refused when it is no calendar
+   */
+  static List<Event> read(InputStream file, ZoneId zone) {
+    Calendar calendar = parsed(file);
+    List<Event> events = new ArrayList<>();
+    for (VEvent event : calendar.<VEvent>getComponents(Component.VEVENT)) {
+      event(event, zone).ifPresent(events::add);
+    }
+    if (events.size() > MOST) {
+      throw fault("The file has " + events.size() + " events; at most " + MOST + " are read.");
+    }
+    return events;
+  }
+
+  private static Calendar parsed(InputStream file) {
+    try {
+      return new CalendarBuilder().build(file);
+    } catch (IOException | ParserException | RuntimeException broken) {
+      throw fault(
+          "This is not a calendar file that can be read (.ics, RFC 5545). Nothing was changed.");
+    }
+  }
+
+  private static Refused fault(String message) {
+    return Refused.faulty(List.of(new FieldFault("", "not-a-calendar", message)));
+  }
+
+  private static Optional<Event> event(VEvent event, ZoneId zone) {
+    Temporal start =
+        event.<DtStart<Temporal>>getProperty(Property.DTSTART).map(DtStart::getDate).orElse(null);
+    if (start == null) {
+      return Optional.empty();
+    }
+    LocalDate first = day(start, zone);
+    Temporal end =
+        event.<DtEnd<Temporal>>getProperty(Property.DTEND).map(DtEnd::getDate).orElse(null);
+    return Optional.of(
+        new Event(
+            text(event, Property.UID, 300),
+            text(event, Property.SUMMARY, 120),
+            first,
+            lastDay(first, end, zone),
+            start instanceof LocalDate ? null : local(start, zone).toLocalTime().withSecond(0),
+            text(event, Property.LOCATION, 200),
+            event.getProperty(Property.RRULE).isPresent(),
+            "CANCELLED".equalsIgnoreCase(text(event, Property.STATUS, 20))));
+  }
+
+  /** The end is not part of it: a whole day ends where the next begins. */
+  private static LocalDate lastDay(LocalDate first, @Nullable Temporal end, ZoneId zone) {
+    if (end == null) {
+      return first;
+    }
+    LocalDate last;
+    if (end instanceof LocalDate day) {
+      last = day.minusDays(1);
+    } else {
+      LocalDateTime local = local(end, zone);
+      last =
+          local.toLocalTime().equals(LocalTime.MIDNIGHT)
+              ? local.toLocalDate().minusDays(1)
+              : local.toLocalDate();
+    }
+    return last.isBefore(first) ? first : last;
+  }
+
+  private static LocalDate day(Temporal when, ZoneId zone) {
+    return when instanceof LocalDate day ? day : local(when, zone).toLocalDate();
+  }
+
+  /** A time in a zone of its own is the time on the wall there, where the job is. */
+  private static LocalDateTime local(Temporal when, ZoneId zone) {
+    return switch (when) {
+      case LocalDateTime local -> local;
+      case ZonedDateTime zoned -> zoned.toLocalDateTime();
+      case OffsetDateTime offset -> offset.atZoneSameInstant(zone).toLocalDateTime();
+      case Instant instant -> LocalDateTime.ofInstant(instant, zone);
+      default -> LocalDateTime.from(when);
+    };
+  }
+
+  private static String text(VEvent event, String name, int most) {
+    String told =
+        event
+            .getProperty(name)
+            .map(property -> ((Property) property).getValue())
+            .orElse("")
+            .replace('\0', ' ')
+            .replaceAll("\\s+", " ")
+            .strip();
+    return told.length() > most ? told.substring(0, most) : told;
+  }
+}

@@ -1,0 +1,197 @@
+package gerula.app.depot.bench;
+
+import gerula.app.booking.Bookings;
+import gerula.app.depot.bench.SessionStore.StoredSession;
+import gerula.app.depot.empties.EmptyStore;
+import gerula.app.depot.empties.EmptyStore.StoredEmpty;
+import gerula.app.depot.lineage.UsePace;
+import gerula.app.kit.KitStore;
+import gerula.app.kit.StoredItem;
+import gerula.app.rule.HouseStore;
+import gerula.core.booking.Needs;
+import gerula.core.depot.Choice;
+import gerula.core.depot.Content;
+import gerula.core.depot.Contents;
+import gerula.core.depot.DepotPlan;
+import gerula.core.depot.Empty;
+import gerula.core.depot.ItemPack;
+import gerula.core.depot.Pack;
+import gerula.core.depot.SessionPlanner;
+import gerula.core.depot.Suggestion;
+import gerula.core.depot.UseRate;
+import gerula.core.kit.Item;
+import gerula.core.kit.ProductClass;
+import gerula.core.quantity.Unit;
+import gerula.core.rule.HouseRules;
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Puts chosen packs and the empties at hand before the core's planner. Runs within a workspace. */
+@Component
+class Planning {
+
+  /** Bookings further off are not packed for yet. */
+  private static final int WEEKS_AHEAD = 8;
+
+  private final KitStore kit;
+  private final EmptyStore empties;
+  private final SessionStore sessions;
+  private final UsePace uses;
+  private final Bookings bookings;
+  private final HouseStore house;
+  private final Clock clock;
+
+  Planning(
+      KitStore kit,
+      EmptyStore empties,
+      SessionStore sessions,
+      UsePace uses,
+      Bookings bookings,
+      HouseStore house,
+      Clock clock) {
+    this.kit = kit;
+    this.empties = empties;
+    this.sessions = sessions;
+    this.uses = uses;
+    this.bookings = bookings;
+    this.house = house;
+    this.clock = clock;
+  }
+
+  /** One pack on the bench, as the core and the reader need it. */
+  record OnTheBench(
+      StoredItem stored,
+      Chosen chosen,
+      ItemPack bench,
+      Pack pack,
+      UseRate use,
+      @Nullable Choice choice,
+      @Nullable String fault) {}
+
+  /** A plan and what it was made of. */
+  record Planned(DepotPlan plan, List<OnTheBench> packs, List<StoredEmpty> empties) {}
+
+  /** Packs worth taking to the bench. */
+  List<Suggestion> suggestions(List<StoredItem> stored) {
+    LocalDate today = LocalDate.now(clock);
+    HouseRules rules = house.current();
+    Set<ProductClass> wanted =
+        bookings.ahead(today).stream()
+            .filter(one -> !one.booking().firstDay().isAfter(today.plusWeeks(WEEKS_AHEAD)))
+            .flatMap(one -> Needs.of(one.booking(), rules).stream())
+            .flatMap(need -> need.kind().classes().stream())
+            .collect(Collectors.toSet());
+    return Suggestion.of(
+        stored.stream().map(StoredItem::item).toList(),
+        stored.stream()
+            .filter(one -> one.details().brokenPackOn() != null)
+            .map(StoredItem::id)
+            .collect(Collectors.toSet()),
+        wanted,
+        today,
+        rules);
+  }
+
+  Planned plan(StoredSession session) {
+    LocalDate today = LocalDate.now(clock);
+    List<StoredEmpty> kinds = empties.all();
+    List<Empty> atHand = kinds.stream().map(one -> one.draft().toEmpty()).toList();
+    List<OnTheBench> packs = onTheBench(session.chosen(), kinds, atHand, today);
+    Map<String, Choice> choices = new HashMap<>();
+    packs.stream()
+        .filter(one -> one.choice() != null)
+        .forEach(one -> choices.put(one.pack().id(), one.choice()));
+    DepotPlan plan =
+        SessionPlanner.plan(
+            today,
+            session.wantedMonths().doubleValue(),
+            atHand,
+            packs.stream().map(OnTheBench::pack).toList(),
+            choices,
+            sessions.pace());
+    return new Planned(plan, packs, kinds);
+  }
+
+  private List<OnTheBench> onTheBench(
+      List<Chosen> chosen, List<StoredEmpty> kinds, List<Empty> atHand, LocalDate today) {
+    Map<UUID, StoredItem> byId = new LinkedHashMap<>();
+    kit.itemsOf(chosen.stream().map(Chosen::item).toList()).forEach(one -> byId.put(one.id(), one));
+    Map<UUID, UseRate> rates =
+        uses.of(byId.values().stream().map(one -> one.item().product()).toList(), today);
+    HouseRules rules = house.current();
+    List<OnTheBench> packs = new ArrayList<>();
+    for (Chosen one : chosen) {
+      StoredItem stored = byId.get(one.item());
+      // What was discarded or used up since it was chosen is no longer on the bench.
+      if (stored != null && isStillThere(stored)) {
+        UseRate rate = rates.get(stored.item().product().id());
+        packs.add(onTheBench(stored, one, rate, kinds, atHand, rules));
+      }
+    }
+    return packs;
+  }
+
+  private static boolean isStillThere(StoredItem stored) {
+    Item item = stored.item();
+    return !item.isDiscarded() && !item.left().isNone() && item.left().unit() != Unit.PIECE;
+  }
+
+  private static OnTheBench onTheBench(
+      StoredItem stored,
+      Chosen chosen,
+      UseRate rate,
+      List<StoredEmpty> kinds,
+      List<Empty> atHand,
+      HouseRules rules) {
+    Content content = content(stored);
+    ItemPack bench = new ItemPack(stored.item(), content);
+    double perMonth =
+        chosen.usePerMonth() != null ? chosen.usePerMonth().doubleValue() : rate.perMonth();
+    Pack pack = bench.pack(perMonth, rules);
+    Choice choice = null;
+    String fault = null;
+    try {
+      choice = choice(chosen, bench, kinds);
+      SessionPlanner.possible(pack, choice, atHand);
+    } catch (IllegalArgumentException impossible) {
+      choice = null;
+      fault = impossible.getMessage();
+    }
+    return new OnTheBench(stored, chosen, bench, pack, rate, choice, fault);
+  }
+
+  static Content content(StoredItem stored) {
+    return Contents.of(stored.item().product(), stored.of().finish());
+  }
+
+  private static @Nullable Choice choice(Chosen chosen, ItemPack bench, List<StoredEmpty> kinds) {
+    if (chosen.stays()) {
+      return new Choice.Stays();
+    }
+    if (chosen.empty() == null) {
+      return null;
+    }
+    int kind =
+        IntStream.range(0, kinds.size())
+            .filter(i -> kinds.get(i).id().equals(chosen.empty()))
+            .findFirst()
+            .orElse(-1);
+    BigDecimal amount = chosen.amount();
+    return new Choice.Into(
+        kind,
+        chosen.count() == null ? 1 : chosen.count(),
+        amount == null ? null : bench.ml(amount.doubleValue()));
+  }
+}

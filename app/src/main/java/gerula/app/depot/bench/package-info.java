@@ -1,0 +1,5 @@
+/** Sessions at the depot bench. */
+@NullMarked
+package gerula.app.depot.bench;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,283 @@
+package gerula.app.depot.lineage;
+
+import gerula.app.depot.empties.Empties;
+import gerula.app.depot.empties.EmptyDraft;
+import gerula.app.depot.lineage.FillingStore.StoredFilling;
+import gerula.app.kit.ItemDraft;
+import gerula.app.kit.Kit;
+import gerula.app.kit.KitStore;
+import gerula.app.kit.PlaceStore;
+import gerula.app.kit.ProductDraft;
+import gerula.app.kit.StoredItem;
+import gerula.app.ledger.Act;
+import gerula.app.ledger.Ledger;
+import gerula.app.ledger.ThingKind;
+import gerula.app.platform.errors.Faults;
+import gerula.app.platform.errors.Refused;
+import gerula.app.platform.workspace.SignedIn;
+import gerula.app.tables.tables.records.ItemRecord;
+import gerula.core.depot.ContainerFit;
+import gerula.core.depot.Content;
+import gerula.core.depot.Contents;
+import gerula.core.depot.FitReason;
+import gerula.core.kit.Cleanliness;
+import gerula.core.kit.ForWhom;
+import gerula.core.kit.Item;
+import gerula.core.quantity.Quantity;
+import gerula.core.quantity.Unit;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Filling empties from packs. */
+@Component
+public class Decants {
+
+  private final Kit kit;
+  private final KitStore store;
+  private final PlaceStore places;
+  private final Empties empties;
+  private final FillingStore fillings;
+  private final Ledger ledger;
+  private final Clock clock;
+
+  Decants(
+      Kit kit,
+      KitStore store,
+      PlaceStore places,
+      Empties empties,
+      FillingStore fillings,
+      Ledger ledger,
+      Clock clock) {
+    this.kit = kit;
+    this.store = store;
+    this.places = places;
+    this.empties = empties;
+    this.fillings = fillings;
+    this.ledger = ledger;
+    this.clock = clock;
+  }
+
+  /**
+   * What is filled from what.
+   *
+   * @param newItem id the filled container gets
+   * @param amount in the unit of the product
+   * @param place where the filled container belongs and lies from now on, null for its source's
+   *     home
+   * @param slot one of the place's equal slots, null for none in particular
+   * @param sourceTo where the source goes afterwards, null to leave it where it is
+   * @param openedOn the day the source was opened, to be told when it was sealed until now
+   */
+  public record Decanting(
+      UUID newItem,
+      UUID source,
+      UUID empty,
+      BigDecimal amount,
+      @Nullable UUID place,
+      @Nullable Integer slot,
+      @Nullable UUID sourceTo,
+      @Nullable LocalDate openedOn) {}
+
+  void decant(SignedIn who, UUID actId, Decanting asked) {
+    ledger.perform(who, actId, "decanted", Map.of(), act -> decant(act, asked));
+  }
+
+  /** Fills an empty as part of an act. */
+  public void decant(Act act, Decanting asked) {
+    StoredItem source = kit.inKit(asked.source());
+    refuseOutOfUse(source);
+    EmptyDraft empty = empties.existing(asked.empty()).draft();
+    check(source.item(), empty, asked);
+    empties.takeOne(act, asked.empty());
+    pourOut(act, source, asked);
+    ItemRecord besides = new ItemRecord();
+    besides.setEmptyId(asked.empty());
+    besides.setSlot(asked.slot());
+    ItemDraft draft = draft(source, empty, asked);
+    act.touch(
+        ThingKind.ITEM_THING,
+        asked.newItem(),
+        () -> store.insert(asked.newItem(), source.item().product().id(), draft, besides));
+    noteFilling(act, asked.newItem(), asked.source(), asked.amount(), false);
+  }
+
+  /** Notes that something of a source is in a container now, as part of an act. */
+  void noteFilling(Act act, UUID item, UUID source, BigDecimal amount, boolean onARest) {
+    StoredFilling filling =
+        new StoredFilling(
+            UUID.randomUUID(), item, source, LocalDate.now(clock), amount, null, onARest, 0);
+    act.touch(ThingKind.FILLING_THING, filling.id(), () -> fillings.save(filling));
+  }
+
+  private void check(Item source, EmptyDraft empty, Decanting asked) {
+    Faults faults = new Faults();
+    checkOpening(faults, source, asked.openedOn(), LocalDate.now(clock));
+    checkAmount(faults, source, asked.amount());
+    BigDecimal holds = size(source, empty);
+    faults.unless(
+        asked.amount().compareTo(holds) <= 0,
+        "amount",
+        "more-than-full",
+        "A " + empty.name() + " holds " + plain(holds) + " " + unit(source) + " to the brim.");
+    checkFit(faults, source, empty);
+    checkPlace(faults, asked.place(), "place");
+    checkPlace(faults, asked.sourceTo(), "sourceTo");
+    faults.refuseIfAny();
+  }
+
+  private static void checkFit(Faults faults, Item source, EmptyDraft empty) {
+    Content content = Contents.of(source.product(), null);
+    ContainerFit fit = ContainerFit.of(content, empty.container(), empty.material());
+    faults.unless(
+        !fit.reasons().contains(FitReason.NEVER_DECANTED)
+            && !fit.reasons().contains(FitReason.STERILE),
+        "empty",
+        "never-decanted",
+        "This is never decanted: leave it in its own pack.");
+  }
+
+  private void checkPlace(Faults faults, @Nullable UUID place, String path) {
+    faults.unless(
+        place == null || places.place(place).isPresent(),
+        path,
+        "not-there",
+        "There is no place " + place + " in this workspace. Choose one from the list.");
+  }
+
+  static void checkAmount(Faults faults, Item source, BigDecimal amount) {
+    faults.unless(
+        amount.signum() > 0 && amount.scale() <= 3,
+        "amount",
+        "out-of-range",
+        "Say an amount above 0, exact to a thousandth.");
+    faults.unless(
+        amount.compareTo(source.left().amount()) <= 0,
+        "amount",
+        "more-than-left",
+        "Only " + plain(source.left().amount()) + " " + unit(source) + " are left in it.");
+  }
+
+  /** No clock starts by guessing: whoever opens a sealed pack says so. */
+  static void checkOpening(
+      Faults faults, Item source, @Nullable LocalDate openedOn, LocalDate today) {
+    faults.unless(
+        !source.isSealed() || openedOn != null,
+        "openedOn",
+        "say-when",
+        "The pack is sealed in the kit. Say on which day it was opened, then it is filled from.");
+    faults.unless(
+        source.isSealed() || openedOn == null,
+        "openedOn",
+        "opened-already",
+        "The pack was open already. Change the day on its sheet instead.");
+    LocalDate madeOn = source.dates().madeOn();
+    faults.unless(
+        openedOn == null
+            || (!openedOn.isAfter(today) && (madeOn == null || !openedOn.isBefore(madeOn))),
+        "openedOn",
+        "out-of-range",
+        "It was opened between the day it was made and today, " + today + ".");
+  }
+
+  void refuseOutOfUse(StoredItem source) {
+    LocalDate today = LocalDate.now(clock);
+    Item item = source.item();
+    if (item.cleanliness() == Cleanliness.CONTAMINATED
+        || item.changed() != null
+        || kit.isPast(item, today)) {
+      throw Refused.notNow(
+          "out-of-use",
+          "It is past its date, contaminated or reported changed: nothing is filled from it.");
+    }
+  }
+
+  /** Takes the amount out of the source, opens it if it was sealed, and sends it where it goes. */
+  void pourOut(Act act, StoredItem source, Decanting asked) {
+    ItemRecord changed = new ItemRecord();
+    Quantity amount = Quantity.of(asked.amount(), source.item().left().unit());
+    changed.setAmountLeft(source.item().left().minus(amount).amount());
+    if (asked.sourceTo() != null) {
+      changed.setHomePlaceId(asked.sourceTo());
+      changed.setNowPlaceId(asked.sourceTo());
+      changed.setSlot(null);
+    }
+    if (asked.openedOn() == null) {
+      kit.touch(act, source, changed);
+    } else {
+      kit.opened(act, source, asked.openedOn(), changed);
+    }
+  }
+
+  private static ItemDraft draft(StoredItem source, EmptyDraft empty, Decanting asked) {
+    Item item = source.item();
+    UUID place = asked.place() != null ? asked.place() : item.home();
+    LocalDate opened = asked.openedOn() != null ? asked.openedOn() : item.dates().openedOn();
+    return new ItemDraft(
+        item.dates().madeOn(),
+        item.dates().boughtOn(),
+        opened,
+        item.dates().printedExpiry(),
+        asked.amount(),
+        place,
+        place,
+        Cleanliness.CLEAN,
+        item.forWhom() instanceof ForWhom.TheArtist,
+        "",
+        source.details().batch(),
+        null,
+        null,
+        item.forWhom() instanceof ForWhom.Only only ? only.person() : null,
+        false,
+        false,
+        "",
+        decant(item, empty),
+        null);
+  }
+
+  private static ItemDraft.DecantDraft decant(Item source, EmptyDraft empty) {
+    BigDecimal holds = size(source, empty);
+    int full =
+        empty
+            .tareG()
+            .add(BigDecimal.valueOf(gramsPerUnit(source)).multiply(holds))
+            .setScale(0, RoundingMode.CEILING)
+            .intValue();
+    return new ItemDraft.DecantDraft(
+        empty.container(),
+        holds,
+        new ProductDraft.MeasuresDraft(
+            empty.outline(),
+            empty.outerWidthMm(),
+            empty.outerDepthMm(),
+            empty.outerHeightMm(),
+            Math.max(1, full)));
+  }
+
+  private static double gramsPerUnit(Item source) {
+    return source.left().unit() == Unit.ML
+        ? Contents.densityGPerMl(Contents.of(source.product(), null))
+        : 1;
+  }
+
+  /** What a container holds of it, in the unit of its product. */
+  static BigDecimal size(Item source, EmptyDraft empty) {
+    double density = Contents.densityGPerMl(Contents.of(source.product(), null));
+    return source.left().unit() == Unit.G
+        ? empty.sizeMl().multiply(BigDecimal.valueOf(density)).setScale(3, RoundingMode.HALF_EVEN)
+        : empty.sizeMl();
+  }
+
+  private static String plain(BigDecimal amount) {
+    return amount.stripTrailingZeros().toPlainString();
+  }
+
+  private static String unit(Item item) {
+    return item.left().unit().code();
+  }
+}

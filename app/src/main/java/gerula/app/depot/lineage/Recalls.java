@@ -1,0 +1,156 @@
+package gerula.app.depot.lineage;
+
+import gerula.app.kit.Kit;
+import gerula.app.kit.KitRecords.ItemView;
+import gerula.app.kit.KitStore;
+import gerula.app.kit.KitViews;
+import gerula.app.kit.StoredItem;
+import gerula.app.kit.Views;
+import gerula.app.ledger.Ledger;
+import gerula.app.platform.errors.Refused;
+import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.Workspaces;
+import gerula.app.tables.tables.records.ItemRecord;
+import gerula.core.depot.Lineage;
+import gerula.core.kit.Cleanliness;
+import gerula.core.kit.DiscardCause;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Where everything is that came from a pack or a batch. */
+@Component
+class Recalls {
+
+  private final Kit kit;
+  private final KitStore store;
+  private final FillingStore fillings;
+  private final Views views;
+  private final Ledger ledger;
+  private final Workspaces workspaces;
+
+  Recalls(
+      Kit kit,
+      KitStore store,
+      FillingStore fillings,
+      Views views,
+      Ledger ledger,
+      Workspaces workspaces) {
+    this.kit = kit;
+    this.store = store;
+    this.fillings = fillings;
+    this.views = views;
+    this.ledger = ledger;
+    this.workspaces = workspaces;
+  }
+
+  /**
+   * A thing and its kin.
+   *
+   * @param sources what is in it came directly from these
+   * @param ancestors all it came from, nearest first
+   * @param children what was filled directly from it
+   * @param descendants all that holds something of it, nearest first
+   */
+  record LineageView(
+      List<ItemView> sources,
+      List<ItemView> ancestors,
+      List<ItemView> children,
+      List<ItemView> descendants) {}
+
+  LineageView lineage(SignedIn who, UUID id) {
+    return workspaces.in(
+        who.workspace(),
+        () -> {
+          kit.existing(id);
+          Lineage lineage = fillings.lineage();
+          KitViews now = views.now();
+          return new LineageView(
+              views(now, lineage.sources(id)),
+              views(now, lineage.ancestors(id)),
+              views(now, lineage.children(id)),
+              views(now, lineage.descendants(List.of(id))));
+        });
+  }
+
+  /**
+   * What a recall finds.
+   *
+   * @param recalled the packs themselves
+   * @param holding everything that holds something of them, nearest first; discarded ones included
+   */
+  record RecallView(List<ItemView> recalled, List<ItemView> holding) {}
+
+  /**
+   * @param item a pack or container, null when a batch is recalled
+   * @param product together with a batch
+   */
+  RecallView find(
+      SignedIn who, @Nullable UUID item, @Nullable UUID product, @Nullable String batch) {
+    return workspaces.in(
+        who.workspace(),
+        () -> {
+          List<UUID> recalled = recalled(item, product, batch);
+          KitViews now = views.now();
+          return new RecallView(
+              views(now, recalled), views(now, fillings.lineage().descendants(recalled)));
+        });
+  }
+
+  private List<UUID> recalled(@Nullable UUID item, @Nullable UUID product, @Nullable String batch) {
+    if (item != null) {
+      return List.of(kit.existing(item).id());
+    }
+    if (product == null || batch == null || batch.isBlank()) {
+      throw Refused.notNow("say-what", "Say which pack is recalled, or which batch of what.");
+    }
+    return store.ofBatch(product, batch.strip()).stream().map(StoredItem::id).toList();
+  }
+
+  private List<ItemView> views(KitViews now, Collection<UUID> ids) {
+    Map<UUID, StoredItem> byId =
+        store.itemsOf(ids).stream().collect(Collectors.toMap(StoredItem::id, Function.identity()));
+    return ids.stream().map(byId::get).map(now::of).toList();
+  }
+
+  /**
+   * Takes recalled things out of use, with all that holds something of them.
+   *
+   * @param discard whether they are thrown out; otherwise they are marked contaminated and stay
+   */
+  void takeOut(SignedIn who, UUID actId, List<UUID> items, boolean discard) {
+    ledger.perform(
+        who,
+        actId,
+        "recalled",
+        Map.of(),
+        act -> {
+          Set<UUID> all = new LinkedHashSet<>(items);
+          all.addAll(fillings.lineage().descendants(items));
+          List<UUID> inOrder = new ArrayList<>(all);
+          inOrder.sort(null);
+          for (UUID id : inOrder) {
+            store.lock(id);
+            StoredItem item = kit.existing(id);
+            if (item.isDiscarded()) {
+              continue;
+            }
+            if (discard) {
+              kit.discard(act, item, DiscardCause.CONTAMINATED);
+            } else {
+              ItemRecord changed = new ItemRecord();
+              changed.setCleanliness(Cleanliness.CONTAMINATED.code());
+              kit.touch(act, item, changed);
+            }
+          }
+        });
+  }
+}

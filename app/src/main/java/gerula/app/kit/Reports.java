@@ -1,0 +1,81 @@
+package gerula.app.kit;
+
+import gerula.app.ledger.Ledger;
+import gerula.app.platform.errors.Faults;
+import gerula.app.platform.errors.Refused;
+import gerula.app.platform.workspace.SignedIn;
+import gerula.app.tables.tables.records.ItemRecord;
+import gerula.core.kit.Changed;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Reports of what is not as it was. */
+@Component
+class Reports {
+
+  private final Kit kit;
+  private final Ledger ledger;
+  private final Clock clock;
+
+  Reports(Kit kit, Ledger ledger, Clock clock) {
+    this.kit = kit;
+    this.ledger = ledger;
+    this.clock = clock;
+  }
+
+  /**
+   * Its look, smell or texture has changed, which takes it out of use, or its pack is broken, which
+   * does not.
+   */
+  void report(SignedIn who, UUID actId, UUID id, List<Changed.Sense> what, boolean isPackBroken) {
+    new Faults()
+        .unless(
+            !what.isEmpty() || isPackBroken,
+            "what",
+            "rule",
+            "Say what has changed: its look, its smell, its texture, or that its pack is broken.")
+        .refuseIfAny();
+    ledger.perform(
+        who,
+        actId,
+        "reported",
+        Map.of(),
+        act -> {
+          LocalDate today = LocalDate.now(clock);
+          ItemRecord changed = new ItemRecord();
+          if (!what.isEmpty()) {
+            changed.setChangedOn(today);
+            changed.setChangedWhat(ItemRows.written(what));
+          }
+          if (isPackBroken) {
+            changed.setBrokenPackOn(today);
+          }
+          kit.touch(act, kit.inKit(id), changed);
+        });
+  }
+
+  /** It was looked at again and is as it should be. */
+  void withdraw(SignedIn who, UUID actId, UUID id) {
+    ledger.perform(
+        who,
+        actId,
+        "found-fine",
+        Map.of(),
+        act -> {
+          StoredItem item = kit.inKit(id);
+          if (item.item().changed() == null && item.details().brokenPackOn() == null) {
+            throw Refused.notNow(
+                "nothing-reported", "Nothing is reported of it. Nothing was changed.");
+          }
+          ItemRecord changed = new ItemRecord();
+          changed.setChangedOn(null);
+          changed.setChangedWhat(null);
+          changed.setBrokenPackOn(null);
+          kit.touch(act, item, changed);
+        });
+  }
+}

@@ -1,0 +1,213 @@
+package gerula.app.kit.declutter;
+
+import gerula.app.kit.Kit;
+import gerula.app.kit.KitRecords.ItemView;
+import gerula.app.kit.KitRecords.WearView;
+import gerula.app.kit.KitStore;
+import gerula.app.kit.KitViews;
+import gerula.app.kit.PlaceStore;
+import gerula.app.kit.StoredItem;
+import gerula.app.kit.Views;
+import gerula.app.ledger.Ledger;
+import gerula.app.ledger.Usage;
+import gerula.app.platform.errors.Refused;
+import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.Workspaces;
+import gerula.app.rule.HouseStore;
+import gerula.app.tables.tables.records.ItemRecord;
+import gerula.core.kit.Item;
+import gerula.core.kit.declutter.Worth;
+import gerula.core.rule.HouseRules;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Going through a place once a season. */
+@Component
+class Declutter {
+
+  private final Kit kit;
+  private final KitStore store;
+  private final PlaceStore places;
+  private final Usage usage;
+  private final Views views;
+  private final HouseStore house;
+  private final Ledger ledger;
+  private final Workspaces workspaces;
+  private final Clock clock;
+
+  Declutter(
+      Kit kit,
+      KitStore store,
+      PlaceStore places,
+      Usage usage,
+      Views views,
+      HouseStore house,
+      Ledger ledger,
+      Workspaces workspaces,
+      Clock clock) {
+    this.kit = kit;
+    this.store = store;
+    this.places = places;
+    this.usage = usage;
+    this.views = views;
+    this.house = house;
+    this.ledger = ledger;
+    this.workspaces = workspaces;
+    this.clock = clock;
+  }
+
+  /**
+   * A thing with the facts to decide on.
+   *
+   * @param duplicates ids of things with the same job, depth and finish
+   */
+  record WorthView(
+      ItemView item,
+      WearView wear,
+      Worth.Advice advice,
+      List<Worth.Why> why,
+      List<ItemView> duplicates) {}
+
+  /**
+   * The walk through a place, in the order of its compartments.
+   *
+   * @param total how many things lie in it
+   * @param kept how many of them were kept within the last half year and are passed over
+   */
+  record WalkView(int total, int kept, List<WorthView> left) {}
+
+  private static final int MONTHS_A_SEASON = 6;
+
+  WalkView walk(SignedIn who, UUID place) {
+    return workspaces.in(who.workspace(), () -> walk(place));
+  }
+
+  private WalkView walk(UUID place) {
+    var tree = places.tree();
+    tree.find(place).orElseThrow(() -> Refused.notThere("place", place));
+    List<StoredItem> all = store.items();
+    Map<UUID, StoredItem> byId =
+        all.stream().collect(Collectors.toMap(StoredItem::id, Function.identity()));
+    Map<UUID, List<Instant>> uses = usage.uses(byId.keySet());
+    Map<UUID, Instant> since = usage.knownSince(byId.keySet());
+    LocalDate today = LocalDate.now(clock);
+    LocalDate season = today.minusMonths(MONTHS_A_SEASON);
+    Map<UUID, Worth.Facts> facts = facts(all, uses, since, today);
+    Map<UUID, Integer> way = new HashMap<>();
+    tree.inWalkingOrder().forEach(one -> way.put(one.id(), way.size()));
+    var inside = tree.withAllInside(place);
+    List<StoredItem> here =
+        all.stream()
+            .filter(one -> inside.contains(one.item().now()))
+            .sorted(
+                Comparator.<StoredItem>comparingInt(one -> way.get(one.item().now()))
+                    .thenComparing(one -> one.item().product().productClass())
+                    .thenComparing(StoredItem::id))
+            .toList();
+    List<StoredItem> left = here.stream().filter(one -> !isKept(one, season)).toList();
+    KitViews now = views.with(tree);
+    HouseRules rules = house.current();
+    List<Item> items = all.stream().map(StoredItem::item).toList();
+    return new WalkView(
+        here.size(),
+        here.size() - left.size(),
+        left.stream()
+            .map(
+                one -> {
+                  Worth worth = Worth.of(one.item(), items, facts, today, rules);
+                  return new WorthView(
+                      now.of(one),
+                      WearView.of(one, uses.getOrDefault(one.id(), List.of()), today),
+                      worth.advice(),
+                      worth.why().stream().sorted().toList(),
+                      worth.duplicates().stream()
+                          .map(Item::id)
+                          .map(byId::get)
+                          .map(now::of)
+                          .toList());
+                })
+            .toList());
+  }
+
+  private static boolean isKept(StoredItem one, LocalDate season) {
+    LocalDate kept = one.details().keptOn();
+    return kept != null && kept.isAfter(season);
+  }
+
+  private static Map<UUID, Worth.Facts> facts(
+      List<StoredItem> all,
+      Map<UUID, List<Instant>> uses,
+      Map<UUID, Instant> since,
+      LocalDate today) {
+    Map<UUID, Worth.Facts> facts = new HashMap<>();
+    for (StoredItem one : all) {
+      WearView wear = WearView.of(one, uses.getOrDefault(one.id(), List.of()), today);
+      facts.put(
+          one.id(),
+          new Worth.Facts(
+              wear.usesInAYear(),
+              knownSince(one, since),
+              one.details().favourite(),
+              one.details().rare(),
+              one.of().finish()));
+    }
+    return facts;
+  }
+
+  private static LocalDate knownSince(StoredItem one, Map<UUID, Instant> since) {
+    LocalDate bought = one.item().dates().boughtOn();
+    LocalDate opened = one.item().dates().openedOn();
+    if (bought != null) {
+      return bought;
+    }
+    if (opened != null) {
+      return opened;
+    }
+    Instant first = since.get(one.id());
+    return first == null ? null : LocalDate.ofInstant(first, ZoneOffset.UTC);
+  }
+
+  /** It stays where it is, and is not asked about again this season. */
+  void keep(SignedIn who, UUID actId, UUID id) {
+    ledger.perform(
+        who,
+        actId,
+        "kept",
+        Map.of(),
+        act -> {
+          ItemRecord changed = new ItemRecord();
+          changed.setKeptOn(LocalDate.now(clock));
+          kit.touch(act, kit.inKit(id), changed);
+        });
+  }
+
+  /** Out of the bags: it belongs in the store from now on, and lies there. */
+  void retire(SignedIn who, UUID actId, UUID id, UUID to) {
+    ledger.perform(
+        who,
+        actId,
+        "retired",
+        Map.of(),
+        act -> {
+          if (places.place(to).isEmpty()) {
+            throw Refused.notThere("place", to);
+          }
+          ItemRecord changed = new ItemRecord();
+          changed.setHomePlaceId(to);
+          changed.setNowPlaceId(to);
+          changed.setSlot(null);
+          changed.setKeptOn(LocalDate.now(clock));
+          kit.touch(act, kit.inKit(id), changed);
+        });
+  }
+}

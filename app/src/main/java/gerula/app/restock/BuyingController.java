@@ -1,0 +1,93 @@
+package gerula.app.restock;
+
+import gerula.app.platform.workspace.SignedIn;
+import gerula.app.restock.BuyingList.WantedView;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The buying list over HTTP. */
+@RestController
+class BuyingController {
+
+  private final BuyingList list;
+
+  BuyingController(BuyingList list) {
+    this.list = list;
+  }
+
+  /**
+   * @param id of the entry, made by the client
+   * @param neededOn the day it has to be there, null when any day will do
+   * @param why a few words, may be empty
+   */
+  record WantIt(
+      @NotNull UUID actId,
+      @NotNull UUID id,
+      @NotNull(message = "Say which product.") UUID product,
+      @Min(value = 1, message = "Buy 1 to 999 packs.")
+          @Max(value = 999, message = "Buy 1 to 999 packs.")
+          int packs,
+      @Nullable LocalDate neededOn,
+      @NotNull @Size(max = 200, message = "A reason has at most 200 characters.") String why) {}
+
+  /** It is not wanted any more. */
+  record NoLongerWanted(@NotNull UUID actId) {}
+
+  /**
+   * @param newItems ids of the packs that were bought, made by the client
+   */
+  record GotIt(
+      @NotNull UUID actId,
+      @NotEmpty(message = "Say how many came.")
+          @Size(max = 200, message = "At most 200 packs come at once.")
+          List<@NotNull UUID> newItems) {}
+
+  @GetMapping("/api/buying")
+  List<WantedView> all(@AuthenticationPrincipal SignedIn who) {
+    return list.all(who);
+  }
+
+  @PostMapping("/api/buying")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void add(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody WantIt asked) {
+    list.add(
+        who,
+        asked.actId(),
+        asked.id(),
+        new BuyingList.Wish(asked.product(), asked.packs(), asked.neededOn(), asked.why()));
+  }
+
+  @PostMapping("/api/buying/{id}/remove")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void remove(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody NoLongerWanted asked) {
+    list.remove(who, asked.actId(), id);
+  }
+
+  @PostMapping("/api/buying/{id}/got")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void got(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody GotIt asked) {
+    list.got(who, asked.actId(), id, asked.newItems());
+  }
+}

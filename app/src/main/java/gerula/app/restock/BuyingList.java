@@ -1,0 +1,189 @@
+package gerula.app.restock;
+
+import gerula.app.kit.Kit;
+import gerula.app.kit.KitRecords.ItemView;
+import gerula.app.kit.KitStore;
+import gerula.app.kit.KitViews;
+import gerula.app.kit.StoredItem;
+import gerula.app.kit.Views;
+import gerula.app.ledger.Act;
+import gerula.app.ledger.Ledger;
+import gerula.app.ledger.ThingKind;
+import gerula.app.platform.errors.Faults;
+import gerula.app.platform.errors.Refused;
+import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.Workspaces;
+import gerula.app.restock.WantedStore.StoredWanted;
+import gerula.app.rule.HouseStore;
+import gerula.core.kit.Vessel;
+import gerula.core.restock.OrderBy;
+import gerula.core.rule.HouseRules;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** What is to be bought. */
+@Component
+public class BuyingList {
+
+  private final WantedStore store;
+  private final KitStore kit;
+  private final Kit things;
+  private final Views views;
+  private final HouseStore house;
+  private final Ledger ledger;
+  private final Workspaces workspaces;
+  private final Clock clock;
+
+  BuyingList(
+      WantedStore store,
+      KitStore kit,
+      Kit things,
+      Views views,
+      HouseStore house,
+      Ledger ledger,
+      Workspaces workspaces,
+      Clock clock) {
+    this.store = store;
+    this.kit = kit;
+    this.things = things;
+    this.views = views;
+    this.house = house;
+    this.ledger = ledger;
+    this.workspaces = workspaces;
+    this.clock = clock;
+  }
+
+  /**
+   * Something to buy.
+   *
+   * @param like a thing of the product, as the kit has or had it
+   * @param orderBy the last day to order it, null when any day will do
+   */
+  public record WantedView(
+      UUID id,
+      int version,
+      ItemView like,
+      int packs,
+      @Nullable LocalDate neededOn,
+      @Nullable LocalDate orderBy,
+      String why) {}
+
+  List<WantedView> all(SignedIn who) {
+    return workspaces.in(who.workspace(), this::open);
+  }
+
+  /** What is still wanted, the most pressing first. To be called within the workspace. */
+  public List<WantedView> open() {
+    HouseRules rules = house.current();
+    KitViews now = views.now();
+    return store.open().stream()
+        .flatMap(one -> like(one.product()).map(item -> view(one, item, now, rules)).stream())
+        .toList();
+  }
+
+  private static WantedView view(
+      StoredWanted one, StoredItem item, KitViews now, HouseRules rules) {
+    return new WantedView(
+        one.id(),
+        one.version(),
+        now.of(item),
+        one.packs(),
+        one.neededOn(),
+        one.neededOn() == null ? null : OrderBy.day(one.neededOn(), rules),
+        one.why());
+  }
+
+  /** A thing of the product, one that is still there before one that is gone. */
+  private Optional<StoredItem> like(UUID product) {
+    return kit.ofProducts(List.of(product)).stream()
+        .min(
+            Comparator.comparing(StoredItem::isDiscarded)
+                .thenComparing(one -> one.item().vessel() instanceof Vessel.Decant)
+                .thenComparing(StoredItem::id));
+  }
+
+  /** What is put onto the list. */
+  record Wish(UUID product, int packs, @Nullable LocalDate neededOn, String why) {}
+
+  void add(SignedIn who, UUID actId, UUID id, Wish wish) {
+    ledger.perform(
+        who,
+        actId,
+        "wanted",
+        Map.of(),
+        act -> {
+          if (like(wish.product()).isEmpty()) {
+            throw Refused.notThere("product", wish.product());
+          }
+          new Faults()
+              .unless(
+                  store.locked(id).isEmpty(),
+                  "id",
+                  "there-already",
+                  "This stands on the list already.")
+              .refuseIfAny();
+          save(
+              act,
+              new StoredWanted(
+                  id,
+                  wish.product(),
+                  wish.packs(),
+                  wish.neededOn(),
+                  wish.why().strip(),
+                  LocalDate.now(clock),
+                  null,
+                  0));
+        });
+  }
+
+  void remove(SignedIn who, UUID actId, UUID id) {
+    ledger.perform(
+        who,
+        actId,
+        "no-longer-wanted",
+        Map.of(),
+        act -> {
+          existing(id);
+          act.touch(ThingKind.WANTED_THING, id, () -> store.remove(id));
+        });
+  }
+
+  /**
+   * It was bought: so many sealed packs come into the kit, at home where the product is.
+   *
+   * @param newItems ids of the packs, made by the caller
+   */
+  void got(SignedIn who, UUID actId, UUID id, List<UUID> newItems) {
+    ledger.perform(
+        who,
+        actId,
+        "bought",
+        Map.of("packs", newItems.size()),
+        act -> {
+          StoredWanted wanted = existing(id);
+          if (wanted.gotOn() != null) {
+            throw Refused.notNow("got-already", "This was bought already. Nothing was changed.");
+          }
+          StoredItem like =
+              like(wanted.product())
+                  .orElseThrow(() -> Refused.notThere("product", wanted.product()));
+          newItems.forEach(item -> things.addSealed(act, item, like));
+          save(act, wanted.got(LocalDate.now(clock)));
+        });
+  }
+
+  private StoredWanted existing(UUID id) {
+    return store.locked(id).orElseThrow(() -> Refused.notThere("entry of the buying list", id));
+  }
+
+  private void save(Act act, StoredWanted one) {
+    act.touch(ThingKind.WANTED_THING, one.id(), () -> store.save(one));
+  }
+}

@@ -1,0 +1,98 @@
+package gerula.app.restock;
+
+import static gerula.app.tables.Tables.WANTED;
+
+import gerula.app.tables.tables.records.WantedRecord;
+import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** What is to be bought, in the database. Everything here runs within a workspace. */
+@Component
+public class WantedStore {
+
+  private final DSLContext sql;
+
+  WantedStore(DSLContext sql) {
+    this.sql = sql;
+  }
+
+  /**
+   * So many packs of a product.
+   *
+   * @param neededOn the day it has to be there, null when any day will do
+   * @param gotOn the day it was bought, null as long as it is wanted
+   */
+  public record StoredWanted(
+      @NotNull UUID id,
+      @NotNull UUID product,
+      int packs,
+      @Nullable LocalDate neededOn,
+      @NotNull String why,
+      @NotNull LocalDate notedOn,
+      @Nullable LocalDate gotOn,
+      int version) {
+
+    StoredWanted got(LocalDate on) {
+      return new StoredWanted(id, product, packs, neededOn, why, notedOn, on, version + 1);
+    }
+  }
+
+  /** What is still wanted, the most pressing first. */
+  public List<StoredWanted> open() {
+    return sql.selectFrom(WANTED)
+        .where(WANTED.GOT_ON.isNull())
+        .orderBy(WANTED.NEEDED_ON.asc().nullsLast(), WANTED.NOTED_ON, WANTED.ID)
+        .fetch(WantedStore::stored);
+  }
+
+  /** All that ever was wanted. */
+  public List<StoredWanted> all() {
+    return sql.selectFrom(WANTED).orderBy(WANTED.NOTED_ON, WANTED.ID).fetch(WantedStore::stored);
+  }
+
+  Optional<StoredWanted> locked(UUID id) {
+    return sql.selectFrom(WANTED)
+        .where(WANTED.ID.eq(id))
+        .forUpdate()
+        .fetchOptional(WantedStore::stored);
+  }
+
+  private static StoredWanted stored(WantedRecord row) {
+    return new StoredWanted(
+        row.getId(),
+        row.getProductId(),
+        row.getPacks(),
+        row.getNeededOn(),
+        row.getWhy(),
+        row.getNotedOn(),
+        row.getGotOn(),
+        row.getVersion());
+  }
+
+  void remove(UUID id) {
+    sql.deleteFrom(WANTED).where(WANTED.ID.eq(id)).execute();
+  }
+
+  /** Keeps it as it stands. */
+  public void save(StoredWanted one) {
+    sql.insertInto(WANTED)
+        .set(WANTED.ID, one.id())
+        .set(WANTED.PRODUCT_ID, one.product())
+        .set(WANTED.PACKS, one.packs())
+        .set(WANTED.NEEDED_ON, one.neededOn())
+        .set(WANTED.WHY, one.why())
+        .set(WANTED.NOTED_ON, one.notedOn())
+        .set(WANTED.GOT_ON, one.gotOn())
+        .set(WANTED.VERSION, one.version())
+        .onConflict(WANTED.WORKSPACE_ID, WANTED.ID)
+        .doUpdate()
+        .setAllToExcluded()
+        .execute();
+  }
+}

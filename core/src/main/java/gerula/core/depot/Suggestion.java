@@ -1,0 +1,111 @@
+package gerula.core.depot;
+
+import gerula.core.kit.Finish;
+import gerula.core.kit.Form;
+import gerula.core.kit.Item;
+import gerula.core.kit.ProductClass;
+import gerula.core.kit.Vessel;
+import gerula.core.quantity.Unit;
+import gerula.core.rule.Code;
+import gerula.core.rule.HouseRules;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+
+/**
+ * A pack worth taking to the bench, and why.
+ *
+ * @param why at least one
+ */
+public record Suggestion(Item item, Set<Why> why) {
+
+  /** Why a pack is worth it. Limits of mass are from memory. */
+  public enum Why implements Code {
+    BROKEN_PACK,
+    DIP_APPLICATOR,
+    HEAVY_PACK,
+    /** A container of the same product runs low, and this is its back stock. */
+    DECANT_IS_LOW,
+    /** A booking within the coming weeks needs its kind. */
+    NEEDED_SOON
+  }
+
+  /** Packs from this mass on are heavy, in g. */
+  private static final long HEAVY_G = 100;
+
+  /** Lighter packs are not worth the work for a booking's sake alone, in g. */
+  private static final long WORTH_G = 40;
+
+  private static final double LOW = 0.25;
+
+  private static final Comparator<Suggestion> MOST_WORTH =
+      Comparator.<Suggestion>comparingInt(one -> -one.why.size())
+          .thenComparingLong(one -> -one.item.mass().grams())
+          .thenComparing(one -> one.item, Item.BY_ID);
+
+  public Suggestion {
+    why = EnumSet.copyOf(why);
+  }
+
+  /**
+   * @param broken whose pack was reported broken
+   * @param wanted classes that bookings of the coming weeks need
+   */
+  public static List<Suggestion> of(
+      Collection<Item> kit,
+      Set<UUID> broken,
+      Set<ProductClass> wanted,
+      LocalDate today,
+      HouseRules house) {
+    return kit.stream()
+        .filter(item -> canBeDecanted(item, today, house))
+        .flatMap(item -> of(item, kit, broken, wanted).stream())
+        .sorted(MOST_WORTH)
+        .toList();
+  }
+
+  /** Whether it is a pack of something that may go into another container today. */
+  public static boolean canBeDecanted(Item item, LocalDate today, HouseRules house) {
+    Texture texture = Contents.of(item.product(), (Finish) null).texture();
+    return !item.isDiscarded()
+        && item.vessel() instanceof Vessel.Pack
+        && item.left().unit() != Unit.PIECE
+        && !item.left().isNone()
+        && texture != Texture.STAYS
+        && texture != Texture.PIECES
+        && item.isGoodOn(today, house);
+  }
+
+  private static Optional<Suggestion> of(
+      Item item, Collection<Item> kit, Set<UUID> broken, Set<ProductClass> wanted) {
+    Set<Why> why = EnumSet.noneOf(Why.class);
+    if (broken.contains(item.id())) {
+      why.add(Why.BROKEN_PACK);
+    }
+    if (item.product().form() == Form.LIQUID_DIP_APPLICATOR) {
+      why.add(Why.DIP_APPLICATOR);
+    }
+    if (item.mass().grams() >= HEAVY_G) {
+      why.add(Why.HEAVY_PACK);
+    }
+    if (kit.stream().anyMatch(other -> isLowDecantOf(other, item))) {
+      why.add(Why.DECANT_IS_LOW);
+    }
+    if (wanted.contains(item.product().productClass()) && item.mass().grams() >= WORTH_G) {
+      why.add(Why.NEEDED_SOON);
+    }
+    return why.isEmpty() ? Optional.empty() : Optional.of(new Suggestion(item, why));
+  }
+
+  private static boolean isLowDecantOf(Item decant, Item pack) {
+    return !decant.isDiscarded()
+        && decant.vessel() instanceof Vessel.Decant
+        && decant.product().id().equals(pack.product().id())
+        && decant.left().shareOf(decant.size()) <= LOW;
+  }
+}

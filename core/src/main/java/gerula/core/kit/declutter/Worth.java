@@ -1,0 +1,124 @@
+package gerula.core.kit.declutter;
+
+import gerula.core.kit.Finish;
+import gerula.core.kit.Item;
+import gerula.core.rule.Code;
+import gerula.core.rule.HouseRules;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What speaks for keeping a thing and what against it. The artist decides.
+ *
+ * @param advice what the facts point to
+ * @param why what speaks against it, or for it when nothing does
+ * @param duplicates things with the same job, depth and finish, itself left out
+ */
+public record Worth(Advice advice, Set<Why> why, List<Item> duplicates) {
+
+  /** What the facts point to. */
+  public enum Advice implements Code {
+    KEEP,
+    /** Out of the bags, into the store. */
+    RETIRE,
+    DISCARD
+  }
+
+  /** The facts in a word. Limits are from memory. */
+  public enum Why implements Code {
+    PAST_ITS_DATE,
+    HAS_CHANGED,
+    USED_UP,
+    NOT_USED_IN_A_YEAR,
+    HAS_DUPLICATES,
+    RARE_BUT_NEEDED,
+    FAVOURITE,
+    IN_USE
+  }
+
+  /**
+   * What is known of a thing besides what it is.
+   *
+   * @param usesInAYear how often it was used in the last year, 0 or more
+   * @param knownSince the first day the log knows it
+   */
+  public record Facts(
+      int usesInAYear,
+      @Nullable LocalDate knownSince,
+      boolean isFavourite,
+      boolean isRare,
+      @Nullable Finish finish) {}
+
+  public Worth {
+    why = EnumSet.copyOf(why);
+    duplicates = List.copyOf(duplicates);
+  }
+
+  /**
+   * @param kit everything there is
+   * @param facts of everything there is
+   */
+  public static Worth of(
+      Item item, Collection<Item> kit, Map<UUID, Facts> facts, LocalDate today, HouseRules house) {
+    Facts own = Objects.requireNonNull(facts.get(item.id()));
+    List<Item> duplicates =
+        kit.stream()
+            .filter(other -> isDuplicate(item, own, other, facts.get(other.id())))
+            .sorted(Item.BY_ID)
+            .toList();
+    Set<Why> why = EnumSet.noneOf(Why.class);
+    if (!item.useBy(house).isGoodOn(today)) {
+      why.add(Why.PAST_ITS_DATE);
+    }
+    if (item.changed() != null) {
+      why.add(Why.HAS_CHANGED);
+    }
+    if (item.left().isNone()) {
+      why.add(Why.USED_UP);
+    }
+    if (!why.isEmpty()) {
+      return new Worth(Advice.DISCARD, why, duplicates);
+    }
+    if (own.isRare()) {
+      return new Worth(Advice.KEEP, EnumSet.of(Why.RARE_BUT_NEEDED), duplicates);
+    }
+    if (own.isFavourite()) {
+      return new Worth(Advice.KEEP, EnumSet.of(Why.FAVOURITE), duplicates);
+    }
+    return byUse(own, duplicates, today);
+  }
+
+  private static Worth byUse(Facts own, List<Item> duplicates, LocalDate today) {
+    Set<Why> why = EnumSet.noneOf(Why.class);
+    boolean isKnownForAYear =
+        own.knownSince() != null && !own.knownSince().isAfter(today.minusYears(1));
+    if (own.usesInAYear() == 0 && isKnownForAYear) {
+      why.add(Why.NOT_USED_IN_A_YEAR);
+    }
+    if (own.usesInAYear() == 0 && !duplicates.isEmpty()) {
+      why.add(Why.HAS_DUPLICATES);
+    }
+    return why.isEmpty()
+        ? new Worth(Advice.KEEP, EnumSet.of(Why.IN_USE), duplicates)
+        : new Worth(Advice.RETIRE, why, duplicates);
+  }
+
+  private static boolean isDuplicate(Item item, Facts own, Item other, @Nullable Facts others) {
+    return !other.isDiscarded()
+        && !other.id().equals(item.id())
+        && others != null
+        && other.product().productClass() == item.product().productClass()
+        && other.product().form() == item.product().form()
+        && Objects.equals(other.product().depth(), item.product().depth())
+        && other.product().traits().equals(item.product().traits())
+        && other.product().shade().equals(item.product().shade())
+        && own.finish() == others.finish();
+  }
+}

@@ -1,0 +1,18 @@
+package gerula.core.restock;
+
+import gerula.core.rule.HouseRules;
+import java.time.LocalDate;
+
+/** When something has to be ordered to be there in time. */
+public final class OrderBy {
+
+  private OrderBy() {}
+
+  /**
+   * The last day to order it, inclusive: the day it is needed less the house's time of delivery.
+   * Common practice.
+   */
+  public static LocalDate day(LocalDate neededOn, HouseRules house) {
+    return neededOn.minusDays(house.deliveryDays());
+  }
+}

@@ -1,0 +1,123 @@
+package gerula.core.depot;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import gerula.core.depot.DepotPlan.Missing;
+import gerula.core.depot.DepotPlan.Piece;
+import gerula.core.depot.FitReason.Verdict;
+import gerula.core.kit.Container;
+import gerula.core.kit.Form;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+
+/** The plan is made around what the artist chose. */
+class ChoicesTest {
+
+  private static final LocalDate DAY = LocalDate.of(2031, 4, 14);
+  private static final Empty BOTTLE = new Empty(Container.POINTED_SQUEEZE_BOTTLE, 10, 5, 16, 1);
+  private static final Empty JAR = new Empty(Container.SCREW_JAR, 5, 6, 12, 4);
+  private static final List<Empty> EMPTIES = List.of(BOTTLE, JAR);
+
+  private static Pack liquid(String id, double perMonth, @Nullable LocalDate useBy) {
+    return new Pack(id, Content.usual(Form.LIQUID_PUMP_OR_SQUEEZE), 30, 1, 60, 90, perMonth, useBy);
+  }
+
+  private static DepotPlan plan(Map<String, Choice> choices, Pack... packs) {
+    return SessionPlanner.plan(DAY, 3, EMPTIES, List.of(packs), choices, Pace.USUAL);
+  }
+
+  @Test
+  void whatTheArtistTakesIsNotThereForTheOthers() {
+    Pack one = liquid("one", 2, null);
+    Pack two = liquid("two", 2, null);
+    DepotPlan free = plan(Map.of(), one, two);
+    assertThat(free.pieces()).extracting(Piece::empty).containsExactlyInAnyOrder(0, 1);
+    DepotPlan fixed = plan(Map.of("two", new Choice.Into(0, 1, null)), one, two);
+    Piece own = fixed.pieces().getLast();
+    assertThat(own.pack()).isEqualTo("two");
+    assertThat(own.empty()).isZero();
+    assertThat(own.fillMl()).isEqualTo(6);
+    assertThat(own.verdict()).isEqualTo(Verdict.FITS);
+    assertThat(own.reasons()).contains(PlanReason.YOUR_CHOICE);
+    assertThat(fixed.pieces().getFirst().empty()).isEqualTo(1);
+    assertThat(fixed.pieces().getFirst().verdict()).isEqualTo(Verdict.CAUTION);
+  }
+
+  @Test
+  void whatStaysByChoiceLeavesItsContainer() {
+    Pack one = liquid("one", 2, null);
+    Pack two = liquid("two", 2, null);
+    DepotPlan plan = plan(Map.of("one", new Choice.Stays()), one, two);
+    assertThat(plan.notDecanted())
+        .containsExactly(new DepotPlan.Stays("one", List.of(PlanReason.YOUR_CHOICE)));
+    assertThat(plan.pieces()).extracting(Piece::empty).containsExactly(0);
+    assertThat(plan.order()).containsExactly("two");
+    // The pack that stays: 60 + 30 g; the bottle: 5 + 6 g.
+    assertThat(plan.after()).isEqualTo(new Carried(90 + 11, 90 + 16));
+  }
+
+  @Test
+  void whatDoesNotSuitMayBeChosenAndSaysSo() {
+    Piece piece =
+        plan(Map.of("one", new Choice.Into(1, 2, 4.0)), liquid("one", 1, DAY.plusDays(30)))
+            .pieces()
+            .getFirst();
+    assertThat(piece.count()).isEqualTo(2);
+    assertThat(piece.refillInMonths()).isEqualTo(8);
+    assertThat(piece.reasons())
+        .containsExactly(FitReason.RUNS_WHEN_OPENED, PlanReason.MORE_THAN_BEFORE_ITS_DATE);
+    Pack unused = liquid("one", 0, null);
+    Piece all = plan(Map.of("one", new Choice.Into(0, 1, null)), unused).pieces().getFirst();
+    assertThat(all.fillMl()).isEqualTo(9.5);
+    assertThat(all.refillInMonths()).isInfinite();
+  }
+
+  @Test
+  void whatIsMissingIsWhatWouldServeBetter() {
+    Pack one = liquid("one", 3, null);
+    Pack two = liquid("two", 3, null);
+    Pack three = liquid("three", 3, null);
+    assertThat(plan(Map.of(), one).missing()).isEmpty();
+    assertThat(plan(Map.of(), one, two, three).missing()).containsExactly(new Missing(0, 2));
+    assertThat(plan(Map.of("one", new Choice.Into(0, 3, null)), one).missing())
+        .containsExactly(new Missing(0, 2));
+  }
+
+  @Test
+  void minutesFollowTheArtistsOwnPace() {
+    Pace pace = new Pace(Map.of(Handling.POUR, 2.4));
+    DepotPlan plan =
+        SessionPlanner.plan(
+            DAY,
+            3,
+            EMPTIES,
+            List.of(liquid("one", 2, null), liquid("two", 1, null)),
+            Map.of(),
+            pace);
+    assertThat(plan.minutes()).isEqualTo(new Minutes(25, 5, 2));
+  }
+
+  @Test
+  void whatCannotBeChosenIsRefusedWithWhatToDo() {
+    Pack pack = liquid("one", 1, null);
+    assertThatThrownBy(() -> plan(Map.of("one", new Choice.Into(2, 1, null)), pack))
+        .hasMessageContaining("Choose another");
+    assertThatThrownBy(() -> plan(Map.of("one", new Choice.Into(-1, 1, null)), pack))
+        .hasMessageContaining("Choose another");
+    assertThatThrownBy(() -> plan(Map.of("one", new Choice.Into(0, 1, 10.1)), pack))
+        .hasMessageContaining("to the brim");
+    assertThat(plan(Map.of("one", new Choice.Into(0, 1, 10.0)), pack).pieces()).hasSize(1);
+    assertThatThrownBy(() -> plan(Map.of("one", new Choice.Into(0, 4, 8.0)), pack))
+        .hasMessageContaining("are left");
+    assertThatThrownBy(() -> new Choice.Into(0, 5, null)).hasMessageContaining("1 to 4");
+    assertThatThrownBy(() -> new Choice.Into(0, 0, null)).hasMessageContaining("1 to 4");
+    assertThatThrownBy(() -> new Choice.Into(0, 1, 0.0)).hasMessageContaining("amount");
+    Pack adhesive = new Pack("one", Content.usual(Form.ADHESIVE), 5, 1, 10, 12, 1, null);
+    assertThatThrownBy(() -> plan(Map.of("one", new Choice.Into(1, 1, null)), adhesive))
+        .hasMessageContaining("never decanted");
+  }
+}
