@@ -32,13 +32,15 @@ application_settings() {
 }
 
 # JDK 25 can keep what it loaded and linked; made once for each build, it halves the start. The run it
-# learns from answers as a real one does, so that what the first answers need is kept as well.
+# learns from answers as a real one does, so that what the first answers need is kept as well. It may be the
+# one that reads the demo, so it pretends the same day. $1: that day, or nothing.
 make_start_cache() {
   [ -f "$UNPACKED/start.aot" ] && return
   step "preparing quick starts (once)"
   local port
   port=$(free_port $((RUN_PORT + 1000)))
   application_settings "$port"
+  [ -n "$1" ] && APPLICATION_SETTINGS+=("--gerula.today=$1")
   mkdir -p "$STATE/application"
   (
     cd "$UNPACKED" || exit 1
@@ -72,7 +74,7 @@ JVM_FLAGS=(-XX:+UseSerialGC -Xmx1g --enable-native-access=ALL-UNNAMED -Dspring.a
 start_application() {
   local port cache=()
   unpack_application
-  make_start_cache
+  make_start_cache "$1"
   port=$(application_port || true)
   port=$(free_port "${port:-$RUN_PORT}")
   application_settings "$port"

@@ -33,6 +33,9 @@ export function BookingsView() {
       <div>
         <Link to="/bookings/new" className={buttonLook("solid")}>
           Take a booking
+        </Link>{" "}
+        <Link to="/bookings/calendar" className={buttonLook()}>
+          Read a calendar file
         </Link>
       </div>
       <Rows title="Ahead" bookings={coming} today={today} />

@@ -3,6 +3,7 @@ import { useBookings } from "../booking/queries";
 import type { Booking, Schemas } from "../frame/api";
 import { Counted, Sentence } from "../frame/Sentence";
 import { useToday } from "../frame/session";
+import { BuyingList } from "../restock/BuyingList";
 import { capital, count, word } from "../words/codes";
 import { Line } from "./Line";
 import { useDates } from "./queries";
@@ -45,12 +46,13 @@ export function DatesView() {
           </Link>
         ))}
       </nav>
+      <BuyingList wanted={dates.wanted} today={today} />
       {dates.things.length === 0 ? (
         <p className="text-soft">
           Nothing ends by then. Once a thing is opened, its line of time begins here.
         </p>
       ) : (
-        <Lines things={dates.things} bookings={bookings} scale={scale} />
+        <Lines things={dates.things} wanted={dates.wanted} bookings={bookings} scale={scale} />
       )}
       {dates.total > dates.things.length && (
         <p className="text-soft">
@@ -107,20 +109,29 @@ function DatesSentence({ dates, bookings, today, weeks }: SentenceProps) {
           {index === met.length - 1 && ". "}
         </span>
       ))}
-      {dates.goneIfCautious > 0 &&
-        `A cautious house would throw out ${count(dates.goneIfCautious, "more", "more")} today.`}
+      {dates.goneIfCautious > 0 && (
+        <>
+          A <Counted to="/house">cautious house</Counted> would throw out{" "}
+          {count(dates.goneIfCautious, "more", "more")} today.
+        </>
+      )}
     </Sentence>
   );
 }
 
-type LinesProps = { things: RunningOut[]; bookings: Booking[]; scale: Scale };
+type LinesProps = {
+  things: RunningOut[];
+  wanted: Schemas["WantedView"][];
+  bookings: Booking[];
+  scale: Scale;
+};
 
 /** The lines class by class, under one head of days and bookings. */
-function Lines({ things, bookings, scale }: LinesProps) {
+function Lines({ things, wanted, bookings, scale }: LinesProps) {
   const classes = [...Map.groupBy(things, (one) => one.item.product.productClass)];
   return (
     <section aria-label="Lines of time">
-      <TimeHead bookings={bookings} scale={scale} />
+      <TimeHead bookings={bookings} wanted={wanted} scale={scale} />
       {classes.map(([productClass, ofClass]) => (
         <section key={productClass} aria-label={word(productClass)}>
           <h2 className="border-hair border-b pt-3 pb-0.5 font-semibold text-[0.85rem]">

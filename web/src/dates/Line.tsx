@@ -5,6 +5,7 @@ import { Swatch } from "../frame/Swatch";
 import { Discard } from "../kit/ItemDoing";
 import { BecauseClocks } from "../kit/ItemFacts";
 import { UseIt } from "../kit/UseIt";
+import { WantIt } from "../restock/WantIt";
 import { nearDate } from "../words/dates";
 import { fullName, shortName } from "../words/items";
 import type { Scale } from "./scale";
@@ -37,7 +38,7 @@ export function Line({ ending, bookings, scale }: LineProps) {
       </div>
       <div className="flex items-center gap-1 max-hand:col-span-2 max-hand:justify-between">
         <BecauseClocks item={item} today={scale.today} />
-        <Doing item={item} isPast={isPast} />
+        <Doing ending={ending} bookings={bookings} isPast={isPast} />
       </div>
     </li>
   );
@@ -109,11 +110,15 @@ function Met({ ending, bookings }: Pick<LineProps, "ending" | "bookings">) {
 
 const ACT = "min-h-9 px-2 underline max-hand:min-h-11 max-hand:px-3";
 
-function Doing({ item, isPast }: { item: Schemas["ItemView"]; isPast: boolean }) {
-  const [asking, setAsking] = useState<"use" | "discard" | null>(null);
+type DoingProps = Pick<LineProps, "ending" | "bookings"> & { isPast: boolean };
+
+function Doing({ ending, bookings, isPast }: DoingProps) {
+  const { item } = ending;
+  const [asking, setAsking] = useState<"use" | "replace" | "discard" | null>(null);
+  const met = bookings.find((booking) => ending.meets.some((one) => one.booking === booking.id));
   const close = () => setAsking(null);
   return (
-    <span className="flex w-48 justify-end max-hand:w-auto">
+    <span className="flex w-64 justify-end max-hand:w-auto">
       {!isPast && (
         <button
           type="button"
@@ -124,6 +129,14 @@ function Doing({ item, isPast }: { item: Schemas["ItemView"]; isPast: boolean })
           use
         </button>
       )}
+      <button
+        type="button"
+        className={ACT}
+        aria-label={`Replace ${shortName(item)}`}
+        onClick={() => setAsking("replace")}
+      >
+        replace
+      </button>
       <Link
         to={`/kit/items/${item.id}/edit`}
         aria-label={`Change the dates of ${shortName(item)}`}
@@ -140,6 +153,13 @@ function Doing({ item, isPast }: { item: Schemas["ItemView"]; isPast: boolean })
         discard
       </button>
       <UseIt item={item} open={asking === "use"} onDone={close} />
+      <WantIt
+        item={item}
+        open={asking === "replace"}
+        onDone={close}
+        neededOn={met && met.firstDay < (item.useBy.lastDay ?? "9") ? met.firstDay : null}
+        why={met ? `ends too soon for ${met.title}` : ""}
+      />
       <Discard item={item} open={asking === "discard"} onDone={close} />
     </span>
   );

@@ -1,6 +1,9 @@
 import { Link } from "react-router";
 import type { Booking } from "../frame/api";
-import { plusDays } from "../words/dates";
+import { OrderBy } from "../frame/Ruler";
+import type { Wanted } from "../restock/queries";
+import { nearDate, plusDays } from "../words/dates";
+import { shortName } from "../words/items";
 import type { Scale } from "./scale";
 
 const DAY = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", timeZone: "UTC" });
@@ -23,8 +26,22 @@ function ticks(scale: Scale): { day: string; told: string }[] {
   });
 }
 
+/** Days by which something has to be ordered; what is late stands at today. */
+function orders(wanted: Wanted[], scale: Scale): { day: string; told: string }[] {
+  const byDay = Map.groupBy(
+    wanted.filter((one) => one.orderBy !== null && scale.at(one.orderBy) < 100),
+    (one) => one.orderBy ?? "",
+  );
+  return [...byDay].map(([day, things]) => ({
+    day,
+    told: `Order by ${nearDate(day, scale.today)}: ${things.map((one) => shortName(one.like)).join(", ")}`,
+  }));
+}
+
 /** Days and bookings above the lines; in the hand the lines tell their days in words. */
-export function TimeHead({ bookings, scale }: { bookings: Booking[]; scale: Scale }) {
+type TimeHeadProps = { bookings: Booking[]; wanted: Wanted[]; scale: Scale };
+
+export function TimeHead({ bookings, wanted, scale }: TimeHeadProps) {
   const beyond = plusDays(scale.today, scale.days);
   // A title ends where the next booking begins.
   const shown = bookings
@@ -51,6 +68,18 @@ export function TimeHead({ bookings, scale }: { bookings: Booking[]; scale: Scal
             {room(index) >= ROOM_FOR_A_TITLE && booking.title}
           </Link>
         ))}
+        {orders(wanted, scale).map(({ day, told }) => (
+          <a
+            key={day}
+            href="#buying"
+            title={told}
+            aria-label={told}
+            style={{ left: `${scale.at(day)}%` }}
+            className="absolute top-6 -ml-3 flex size-6 items-start justify-center"
+          >
+            <OrderBy isLate={day < scale.today} />
+          </a>
+        ))}
         {ticks(scale).map(({ day, told }) => (
           <span
             key={day}
@@ -62,7 +91,7 @@ export function TimeHead({ bookings, scale }: { bookings: Booking[]; scale: Scal
         ))}
       </div>
       {/* As wide as what is done with a thing, so that days stand above their days. */}
-      <span className="w-[16.6rem]" />
+      <span className="w-[20.6rem]" />
     </div>
   );
 }

@@ -1,5 +1,5 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { ask, type Schemas } from "../frame/api";
+import { keepPreviousData, useQueries, useQuery } from "@tanstack/react-query";
+import { ask, type Item, type Schemas } from "../frame/api";
 
 /** What ends within so many weeks, in the order of work. */
 export function useDates(weeks: number) {
@@ -15,5 +15,16 @@ export function useCalendarFeed() {
   return useQuery({
     queryKey: ["calendar-feed"],
     queryFn: () => ask<Schemas["FeedView"]>("GET", "/api/calendar/feed"),
+  });
+}
+
+/** A few things by their ids, those that are known already. */
+export function useItemsOf(ids: string[]): Item[] {
+  return useQueries({
+    queries: ids.map((id) => ({
+      queryKey: ["item", id],
+      queryFn: () => ask<Schemas["ItemSheet"]>("GET", `/api/items/${id}`),
+    })),
+    combine: (sheets) => sheets.flatMap((sheet) => (sheet.data ? [sheet.data.item] : [])),
   });
 }

@@ -2,6 +2,7 @@ import { useMemo } from "react";
 import { Link, useLocation } from "react-router";
 import { useBookings } from "../booking/queries";
 import { useEnding } from "../kit/queries";
+import { useBuying, type Wanted } from "../restock/queries";
 import { daysBetween, plusDays } from "../words/dates";
 import type { Booking, Schemas } from "./api";
 import { useToday } from "./session";
@@ -11,11 +12,12 @@ const TICK = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", 
 
 const at = (days: number) => `${((days + 0.7) / DAYS) * 100}%`;
 
-/** Eight weeks on one line: bookings as bars, dates that run out as wedges. */
+/** Eight weeks on one line: bookings as bars, dates that run out as wedges, order-by days as hooks. */
 export function Ruler() {
   const today = useToday();
   const bookings = useBookings().data ?? [];
   const ending = useEnding(DAYS).data ?? [];
+  const wanted = useBuying().data ?? [];
   const weeks = Array.from({ length: Math.ceil(DAYS / 7) }, (_, week) => week * 7).filter(
     // The last week's date would be cut off at the edge.
     (day) => day < DAYS - 2,
@@ -46,6 +48,7 @@ export function Ruler() {
             )}
           </span>
         ))}
+        <Orders wanted={wanted} today={today} />
         <Wedges ending={ending} bookings={bookings} today={today} />
         {bookings
           .filter(
@@ -132,6 +135,44 @@ function Wedges({ ending, bookings, today }: WedgesProps) {
           <path d="M0 0h12L6 9z" fill={during ? "var(--stop)" : "var(--soon)"} />
           {during && <path d="M3 2.5h6" stroke="var(--paper)" strokeWidth="1.5" />}
         </svg>
+      </Link>
+    );
+  });
+}
+
+/** The sign of a day by which something has to be ordered: a hook, so that no colour has to tell it. */
+export function OrderBy({ isLate }: { isLate: boolean }) {
+  return (
+    <svg viewBox="0 0 12 12" width="12" height="12" aria-hidden="true">
+      <path
+        d="M6 11V3.5H11"
+        fill="none"
+        stroke={isLate ? "var(--stop)" : "var(--proposed)"}
+        strokeWidth="2"
+      />
+      <circle cx="6" cy="3.5" r="2" fill={isLate ? "var(--stop)" : "var(--proposed)"} />
+    </svg>
+  );
+}
+
+/** Days by which something has to be ordered; what is late stands at today. */
+function Orders({ wanted, today }: { wanted: Wanted[]; today: string }) {
+  const byDay = Map.groupBy(
+    wanted.filter((one) => one.orderBy !== null && daysBetween(today, one.orderBy) < DAYS),
+    (one) => one.orderBy ?? "",
+  );
+  return [...byDay].map(([day, things]) => {
+    const told = `Order by ${TICK.format(Date.parse(day))}: ${things.length === 1 ? "one thing" : `${things.length} things`}`;
+    return (
+      <Link
+        key={day}
+        to="/dates#buying"
+        style={{ left: at(Math.max(0, daysBetween(today, day))) }}
+        aria-label={told}
+        title={told}
+        className="absolute top-[25px] -ml-3 flex size-6 items-start justify-center"
+      >
+        <OrderBy isLate={day < today} />
       </Link>
     );
   });

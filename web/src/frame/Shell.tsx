@@ -15,7 +15,9 @@ const WORDS = [
   { to: "/", word: "Next" },
   { to: "/bookings", word: "Bookings" },
   { to: "/kit", word: "Kit" },
+  { to: "/bench", word: "Bench" },
   { to: "/dates", word: "Dates" },
+  { to: "/house", word: "House rules" },
 ];
 
 /** The frame around every view: the ruler of time, the words of navigation, the find field. */
@@ -51,37 +53,44 @@ function Frame() {
         >
           Gerula
         </NavLink>
-        <nav aria-label="Views" className="flex gap-x-1 max-hand:gap-x-0">
+        <nav
+          aria-label="Views"
+          className="flex gap-x-1 max-hand:w-full max-hand:justify-between max-hand:gap-x-0"
+        >
           {WORDS.map(({ to, word }) => (
             <NavLink
               key={to}
               to={to}
               end={to === "/"}
-              className="border-transparent border-b-[3px] px-3 pt-3.5 pb-3 text-soft hover:text-ink max-hand:px-2 aria-[current=page]:border-ink aria-[current=page]:text-ink"
+              className="border-transparent border-b-[3px] px-3 pt-3.5 pb-3 text-soft hover:text-ink max-hand:px-1.5 aria-[current=page]:border-ink aria-[current=page]:text-ink"
             >
               {word}
             </NavLink>
           ))}
         </nav>
         {stance === "desk" && <Find />}
+        {stance === "hand" && (
+          <div className="min-w-0 flex-1 pb-2">
+            <Find />
+          </div>
+        )}
         <button
           type="button"
           onClick={() => setScanning(true)}
-          className="min-h-11 px-2 hover:underline max-hand:ml-auto"
+          className="min-h-11 px-2 hover:underline max-hand:pb-2"
         >
           Scan
         </button>
-        <button type="button" onClick={turn} className="min-h-11 px-2 text-soft hover:text-ink">
+        <button
+          type="button"
+          onClick={turn}
+          className="min-h-11 px-2 text-soft hover:text-ink max-hand:pb-2"
+        >
           {theme === "dark" ? "Light" : "Dark"}
         </button>
         <div className="max-hand:hidden">
           <SignOut />
         </div>
-        {stance === "hand" && (
-          <div className="w-full pb-2">
-            <Find />
-          </div>
-        )}
       </header>
       <main id="view" className="mx-auto max-w-[90rem] px-7 pt-5 pb-24 max-hand:px-4 max-hand:pt-4">
         <Outlet />

@@ -25,6 +25,8 @@ type Acts = {
   perform: <T>(act: Act<T>) => Promise<T>;
   /** The same with a file as its body. */
   send: <T>(act: Act<T>, file: Blob) => Promise<T>;
+  /** Undoes an act that was done before. */
+  undo: (done: string) => void;
   notice: Notice | null;
   dismiss: () => void;
 };
@@ -91,8 +93,14 @@ export function ActsProvider({ children }: { children: ReactNode }) {
   );
 
   const value = useMemo(
-    () => ({ perform, send, notice, dismiss: () => setNotice(null) }),
-    [perform, send, notice],
+    () => ({
+      perform,
+      send,
+      undo: (done: string) => void undo(done, crypto.randomUUID()),
+      notice,
+      dismiss: () => setNotice(null),
+    }),
+    [perform, send, undo, notice],
   );
   return <ActsContext value={value}>{children}</ActsContext>;
 }

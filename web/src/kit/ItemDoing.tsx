@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { useActs } from "../frame/acts";
 import type { Item } from "../frame/api";
+import { WantIt } from "../restock/WantIt";
 import { Button, buttonLook } from "../ui/Button";
 import { SelectField, TextField } from "../ui/Field";
 import { Sheet } from "../ui/Sheet";
@@ -10,10 +11,11 @@ import { placePath, shortName } from "../words/items";
 import { CAUSES } from "../words/lists";
 import { another } from "./itemForm";
 import { usePlaces } from "./queries";
+import { ReportIt } from "./ReportIt";
 import { UseIt } from "./UseIt";
 import { useMoving } from "./useMoving";
 
-type Asking = "use" | "move" | "discard" | "lend" | "part" | null;
+type Asking = "use" | "move" | "discard" | "lend" | "part" | "report" | "want" | null;
 
 /** What can be done with a thing. */
 export function ItemDoing({ item, holds }: { item: Item; holds: string | null }) {
@@ -65,11 +67,28 @@ export function ItemDoing({ item, holds }: { item: Item; holds: string | null })
           Open it
         </Link>
       )}
+      <Button onClick={() => setAsking("want")}>Buy it again</Button>
+      {item.changed || item.brokenPackOn ? (
+        <Button
+          onClick={() =>
+            void perform({
+              path: `/api/items/${item.id}/found-fine`,
+              done: `${shortName(item)} is as it should be.`,
+            }).catch(() => {})
+          }
+        >
+          It is fine after all
+        </Button>
+      ) : (
+        <Button onClick={() => setAsking("report")}>Something is wrong with it</Button>
+      )}
       <Button onClick={() => setAsking("discard")}>Discard it</Button>
       <UseIt item={item} open={asking === "use"} onDone={close} />
       <Move item={item} open={asking === "move"} onDone={close} />
       <Part item={item} open={asking === "part"} onDone={close} />
       <Lend item={item} open={asking === "lend"} onDone={close} />
+      <ReportIt item={item} open={asking === "report"} onDone={close} />
+      <WantIt item={item} open={asking === "want"} onDone={close} />
       <Discard item={item} open={asking === "discard"} onDone={close} />
     </div>
   );

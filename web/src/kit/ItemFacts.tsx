@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import type { Item } from "../frame/api";
+import type { Item, Schemas } from "../frame/api";
 import { Marks } from "../frame/Marks";
 import { Chip } from "../ui/Chip";
 import { capital, word } from "../words/codes";
@@ -27,7 +27,7 @@ export function MarkTable({ item, places, today }: Telling) {
   );
 }
 
-export function Facts({ item, places, today }: Telling) {
+export function Facts({ item, wear, places, today }: Telling & { wear: Schemas["WearView"] }) {
   const { product } = item;
   const measures = item.decant?.measures ?? product.measures;
   return (
@@ -41,6 +41,15 @@ export function Facts({ item, places, today }: Telling) {
           <BecauseClocks item={item} today={today} />
         </Row>
         <Row label="Opened">{item.openedOn ? nearDate(item.openedOn, today) : "still sealed"}</Row>
+        <Row label="Used">
+          {wear.uses === 0
+            ? "not yet, as far as the log knows"
+            : `${wear.uses === 1 ? "once" : `${wear.uses} times`}, last ${nearDate(wear.lastUsed ?? today, today)}`}
+          {wear.costPerUse !== null &&
+            wear.currency &&
+            wear.uses > 0 &&
+            `; ${money(wear.costPerUse, wear.currency)} a use`}
+        </Row>
         <Row label="Left">{leftOf(item)}</Row>
         <Row label="Code">
           <span className="tracking-wider">
@@ -69,6 +78,13 @@ export function Facts({ item, places, today }: Telling) {
           </Row>
         )}
         {product.packCode && <Row label="Pack code">{product.packCode}</Row>}
+        {item.brokenPackOn && (
+          <Row label="Pack" state="soon">
+            broken since {nearDate(item.brokenPackOn, today)}
+          </Row>
+        )}
+        {item.washedOn && <Row label="Washed">{nearDate(item.washedOn, today)}</Row>}
+        {item.slot !== null && <Row label="Slot">{item.slot}</Row>}
         {item.note && <Row label="Note">{item.note}</Row>}
       </dl>
     </section>

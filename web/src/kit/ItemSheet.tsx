@@ -1,4 +1,5 @@
 import { Link, useParams, useSearchParams } from "react-router";
+import { LineageOf } from "../depot/LineageOf";
 import type { Item } from "../frame/api";
 import { Counted, Sentence } from "../frame/Sentence";
 import { Swatch } from "../frame/Swatch";
@@ -23,7 +24,7 @@ export function ItemSheet() {
   const today = useToday();
   if (sheet.error) return <Sentence>{sheet.error.message}</Sentence>;
   if (!sheet.data) return <p className="text-soft">Fetching it…</p>;
-  const { item, history, others, holds } = sheet.data;
+  const { item, wear, history, others, holds } = sheet.data;
   const isThere = item.discardedOn === null;
   return (
     <div className="flex flex-col gap-6">
@@ -56,8 +57,9 @@ export function ItemSheet() {
       {isThere && <LeftIn item={item} />}
       <div className="grid grid-cols-2 gap-x-10 gap-y-6 max-hand:grid-cols-1">
         <MarkTable item={item} places={places} today={today} />
-        <Facts item={item} places={places} today={today} />
+        <Facts item={item} wear={wear} places={places} today={today} />
       </div>
+      <LineageOf item={item} />
       {others.length > 0 && <Others item={item} others={others} places={places} />}
       {isThere && <Picture item={item} />}
       <HistoryList history={history} />

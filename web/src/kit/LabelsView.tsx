@@ -1,5 +1,6 @@
 import { useMemo, useState } from "react";
 import { useSearchParams } from "react-router";
+import { useSession } from "../depot/queries";
 import { fetchFile, type Item, type Place, Problem, type Schemas } from "../frame/api";
 import { Sentence } from "../frame/Sentence";
 import { Button } from "../ui/Button";
@@ -25,7 +26,7 @@ const KEPT = "gerula-label-sheet";
 /** Labels for things and places, on sheets or on tape. */
 export function LabelsView() {
   const [search] = useSearchParams();
-  const chosen = useChosen(search.get("item"), search.get("inside"));
+  const chosen = useChosen(search.get("item"), search.get("inside"), search.get("session") ?? "");
   const [left, setLeft] = useState<Set<string>>(new Set());
   const [sheet, setSheet] = useState<Sheet>(() => kept() ?? "a4-24");
   const [skip, setSkip] = useState("0");
@@ -122,20 +123,29 @@ function kept(): Sheet | null {
 }
 
 /** One thing, or a place and all it holds, or the places themselves. */
-function useChosen(item: string | null, inside: string | null): { items: Item[]; places: Place[] } {
+function useChosen(
+  item: string | null,
+  inside: string | null,
+  session: string,
+): { items: Item[]; places: Place[] } {
+  const filled = useSession(session).data;
   const sheet = useItemSheet(item ?? "");
   const { open } = useOpenPlaces(inside ? [inside] : []);
   const map = usePlaces();
   const { places } = usePlaceList();
   const opened = open[0];
   return useMemo(() => {
+    if (session) {
+      const items = (filled?.pieces ?? []).flatMap((piece) => piece.decant ?? []);
+      return { items, places: [] };
+    }
     if (item) return { items: sheet.data ? [sheet.data.item] : [], places: [] };
     if (inside) {
       const within = [...map.values()].filter((place) => placeLine(place, map).includes(inside));
       return { items: opened?.items ?? [], places: within };
     }
     return { items: [], places };
-  }, [item, inside, sheet.data, opened, map, places]);
+  }, [item, inside, session, filled, sheet.data, opened, map, places]);
 }
 
 function placeLine(place: Place, map: Map<string, Place>): string[] {

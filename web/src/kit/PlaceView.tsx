@@ -173,6 +173,14 @@ function Doing({ place, openCount }: { place: Place; openCount: string | null })
         </Button>
       )}
       <Button onClick={() => setAsking(true)}>Move it</Button>
+      <Link to={`/kit/places/${place.id}/walk`} className={buttonLook()}>
+        Go through it
+      </Link>
+      {place.slots && (
+        <Link to={`/bench/palettes/${place.id}`} className={buttonLook()}>
+          Its slots
+        </Link>
+      )}
       <Link to={`/kit/bags?place=${place.id}`} className={buttonLook()}>
         Beside another
       </Link>

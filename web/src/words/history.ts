@@ -24,6 +24,23 @@ const ACTS: Record<string, string> = {
   "picture-removed": "Picture taken away",
   removed: "Taken away",
   undone: "Undone",
+  decanted: "Decanted",
+  filled: "Filled at the bench",
+  refilled: "Washed and filled again",
+  "topped-up": "Topped up",
+  "washed-out": "Washed out",
+  recalled: "Recalled",
+  reported: "Reported",
+  "found-fine": "Found to be fine",
+  "put-into-palette": "Laid into a slot",
+  "lifted-out": "Lifted out",
+  sorted: "Laid in order",
+  kept: "Gone through and kept",
+  retired: "Retired to the store",
+  bought: "Bought",
+  wanted: "Put onto the buying list",
+  "read-from-calendar": "Read from a calendar",
+  "house-rules-changed": "House rules changed",
 };
 
 const FIELDS: Record<string, string> = {
@@ -36,6 +53,11 @@ const FIELDS: Record<string, string> = {
   printed_expiry: "printed date",
   discarded_on: "discarded on",
   discard_cause: "because of",
+  changed_on: "reported changed",
+  changed_what: "changed",
+  broken_pack_on: "pack broken",
+  washed_on: "washed",
+  kept_on: "kept",
   parent_id: "lies in",
   home_id: "home",
   ask_back_on: "to be asked for",
@@ -54,7 +76,12 @@ export function actName(act: string): string {
 
 export function actWord(entry: Schemas["LedgerEntry"]): string {
   const act = ACTS[entry.act] ?? capital(word(entry.act));
-  return entry.act === "undone" ? `${act}: ${String(entry.facts.act ?? "")}` : act;
+  if (entry.act === "undone") return `${act}: ${actName(String(entry.facts.act ?? ""))}`;
+  if (entry.act === "lifted-out" && entry.facts.for) return `${act} for ${entry.facts.for}`;
+  if (entry.act === "discarded" && entry.facts.costPerUse !== undefined) {
+    return `${act}, ${entry.facts.costPerUse} ${entry.facts.currency} a use`;
+  }
+  return act;
 }
 
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
@@ -64,7 +91,7 @@ export function changeWords(change: Schemas["Change"], places: PlaceMap, today: 
   const told = (value: unknown) => {
     if (value === null || value === undefined || value === "") return "nothing";
     if (PLACES.includes(change.field)) return placePath(String(value), places);
-    if (change.field === "picture_id") return "another";
+    if (change.field === "picture_id" || change.field === "empty_id") return "another";
     if (DAY.test(String(value))) return shortDate(String(value), today);
     if (typeof value === "boolean") return value ? "yes" : "no";
     return Array.isArray(value)

@@ -40,6 +40,10 @@ export function markWords(because: Because, places: PlaceMap, today: string): st
       return `At the eye: replace it now, before its last day ${nearDate(String(facts.lastDay), today)}.`;
     case "past-date":
       return `Its last day was ${nearDate(String(facts.lastDay), today)}, by ${clockWord(String(facts.clock))}.`;
+    case "has-changed": {
+      const what = (because.facts.what as string[]).map(word);
+      return `Its ${what.join(" and ")} ${what.length === 1 ? "has" : "have"} changed, reported ${nearDate(String(facts.on), today)}: out of use.`;
+    }
     case "left":
       return Number(facts.share) === 0
         ? "Nothing is left."

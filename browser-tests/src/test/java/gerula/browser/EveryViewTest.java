@@ -38,6 +38,15 @@ class EveryViewTest {
         "/kit/labels",
         "/kit/tables",
         "/dates",
+        "/house",
+        "/bench",
+        "/bench/empties",
+        "/bench/dilution",
+        "/bench/recall?item=" + Demo.item("Fine powder"),
+        "/bench/palettes/" + Demo.place("Twelve-pan palette"),
+        "/bench/palettes/" + Demo.place("Lash tray"),
+        "/kit/places/" + Demo.place("Rolling case") + "/walk",
+        "/bookings/calendar",
         "/kit/places/" + Demo.place("Rolling case") + "?close=" + Demo.place("Twelve-pan palette"),
         "/kit/places/" + Demo.place("Set bag") + "/count",
         "/kit/places/" + Demo.place("Brush belt") + "/edit",
@@ -61,7 +70,10 @@ class EveryViewTest {
       artist.page.onRequest(request -> addresses.add(request.url()));
       artist.asWren();
       artist.page.evaluate("localStorage.setItem('gerula-theme', 'light')");
-      for (String view : views()) {
+      List<String> views = new ArrayList<>(views());
+      views.add(Bench.planned(artist, Bench.PACKS));
+      views.add(Bench.begun(artist, Bench.PACKS));
+      for (String view : views) {
         artist.goTo(view);
         artist.page.waitForLoadState(LoadState.NETWORKIDLE);
         assertNothing(

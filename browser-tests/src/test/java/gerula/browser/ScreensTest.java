@@ -40,10 +40,13 @@ class ScreensTest {
         new View(
             "palette",
             Person.Stance.DESK,
-            "/kit/places/"
-                + Demo.place("Rolling case")
-                + "?close="
-                + Demo.place("Twelve-pan palette")),
+            "/bench/palettes/" + Demo.place("Twelve-pan palette")),
+        new View("bench", Person.Stance.DESK, "/bench"),
+        new View("house-rules", Person.Stance.DESK, "/house"),
+        new View(
+            "go-through",
+            Person.Stance.HAND,
+            "/kit/places/" + Demo.place("lips") + "/walk"),
         new View("count", Person.Stance.DESK, "/kit/places/" + Demo.place("Set bag") + "/count"),
         new View("dates", Person.Stance.DESK, "/dates"),
         new View("bring-home", Person.Stance.HAND, "/kit/home"),
@@ -66,6 +69,7 @@ class ScreensTest {
         assertThat(picture).isNotEmptyFile();
       }
       finding(hand);
+      bench(desk, hand);
       labels(desk);
     }
   }
@@ -75,6 +79,21 @@ class ScreensTest {
     artist.page.getByRole(AriaRole.SEARCHBOX).fill("corector");
     artist.page.getByText("Corrector").first().waitFor();
     artist.page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("find-hand.png")));
+  }
+
+  private static void bench(Person desk, Person hand) {
+    desk.goTo(Bench.planned(desk, Bench.PACKS));
+    desk.page.getByLabel("The bench, in the order of work").getByText("Hold mist").click();
+    picture(desk, "bench-plan");
+    hand.goTo(Bench.begun(hand, Bench.PACKS));
+    hand.press("Start on it").click();
+    hand.press("Filled and labelled").waitFor();
+    picture(hand, "bench-step-hand");
+  }
+
+  private static void picture(Person artist, String name) {
+    artist.page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+    artist.page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
   }
 
   /** A page of the PDF itself. */

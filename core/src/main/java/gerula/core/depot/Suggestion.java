@@ -87,6 +87,10 @@ public record Suggestion(Item item, Set<Why> why) {
     if (broken.contains(item.id())) {
       why.add(Why.BROKEN_PACK);
     }
+    if (Contents.of(item.product(), (Finish) null).isSunscreen()) {
+      // Better left in its own pack as long as that is whole.
+      return why.isEmpty() ? Optional.empty() : Optional.of(new Suggestion(item, why));
+    }
     if (item.product().form() == Form.LIQUID_DIP_APPLICATOR) {
       why.add(Why.DIP_APPLICATOR);
     }

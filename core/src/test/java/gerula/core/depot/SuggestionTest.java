@@ -92,6 +92,14 @@ class SuggestionTest {
   }
 
   @Test
+  void sunscreenStaysInItsPackAsLongAsThatIsWhole() {
+    Item sunscreen = base(200).traits(Set.of(Trait.SPF)).item();
+    assertThat(why(sunscreen)).isEmpty();
+    assertThat(suggested(Set.of(sunscreen.id()), sunscreen).getFirst().why())
+        .containsExactly(Why.BROKEN_PACK);
+  }
+
+  @Test
   void theMostWorthComesFirst() {
     Item heavy = base(300).item();
     Item heavier = base(400).item();

@@ -177,6 +177,7 @@ public final class Given {
     private UUID id = UUID.randomUUID();
     private @Nullable UUID parent;
     private int reach = 1;
+    private boolean isPortable = true;
     private Inside inside = Inside.UNMEASURED;
     private Mass ownMass = Mass.NONE;
     private @Nullable Mass greatestMass;
@@ -216,6 +217,12 @@ public final class Given {
       return this;
     }
 
+    /** One that stays where it is. */
+    public Where fixed() {
+      isPortable = false;
+      return this;
+    }
+
     public Where sealed() {
       inside =
           new Inside(inside.widthMm(), inside.depthMm(), inside.heightMm(), inside.slots(), true);
@@ -250,7 +257,18 @@ public final class Given {
 
     public Place place() {
       return new Place(
-          id, parent, null, name, kind, true, reach, inside, ownMass, greatestMass, purpose, thing);
+          id,
+          parent,
+          null,
+          name,
+          kind,
+          isPortable,
+          reach,
+          inside,
+          ownMass,
+          greatestMass,
+          purpose,
+          thing);
     }
   }
 }

@@ -4,12 +4,15 @@ import static gerula.core.kit.Mark.State.IN_ORDER;
 import static gerula.core.kit.Mark.State.SOON;
 import static gerula.core.kit.Mark.State.STOP;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gerula.core.dates.PackDates;
 import gerula.core.quantity.Quantity;
 import gerula.core.rule.HouseRules;
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
@@ -102,5 +105,28 @@ class MarksTest {
             .cleanliness(cleanliness)
             .item();
     return Marks.of(mascara, PLACES, today, HouseRules.USUAL);
+  }
+
+  @Test
+  void aReportOverridesEveryDate() {
+    Item item =
+        Given.thing(ProductClass.MASCARA, Form.MASCARA)
+            .changed(new Changed(LocalDate.of(2031, 4, 1), Set.of(Changed.Sense.SMELL)))
+            .item();
+    LocalDate today = LocalDate.of(2031, 4, 14);
+    Mark date = Marks.of(item, new PlaceTree(List.of()), today, HouseRules.USUAL).date();
+    assertThat(date.state()).isEqualTo(Mark.State.STOP);
+    assertThat(date.because())
+        .isEqualTo(new Marks.HasChanged(LocalDate.of(2031, 4, 1), Set.of(Changed.Sense.SMELL)));
+    assertThat(item.isGoodOn(today, HouseRules.USUAL)).isFalse();
+    assertThatThrownBy(() -> new Changed(today, Set.of())).hasMessageContaining("its smell");
+  }
+
+  @Test
+  void whatAUseHasCost() {
+    assertThat(CostPerUse.of(new BigDecimal("24.00"), 5)).isEqualByComparingTo("4.80");
+    assertThat(CostPerUse.of(new BigDecimal("10"), 0)).isEqualByComparingTo("10");
+    assertThat(CostPerUse.of(new BigDecimal("0.25"), 2)).isEqualByComparingTo("0.12");
+    assertThatThrownBy(() -> CostPerUse.of(BigDecimal.ONE, -1)).hasMessageContaining("-1");
   }
 }

@@ -129,4 +129,10 @@ class RunningOutTest {
         RunningOut.by(day, day.minusDays(1), facts.kit(), List.of(), HouseRules.USUAL).size();
     assertThat(gone).hasSize((int) (stricter - usual));
   }
+
+  @Test
+  void anOrderIsMadeSoManyDaysBeforeItIsNeeded() {
+    assertThat(OrderBy.day(LocalDate.of(2031, 5, 5), HouseRules.USUAL))
+        .isEqualTo(LocalDate.of(2031, 4, 28));
+  }
 }

@@ -116,6 +116,7 @@ final class BenchRecords {
       String emptyName,
       Container container,
       BigDecimal amount,
+      double amountMl,
       Handling handling,
       List<Caution> cautions,
       PieceState state,

@@ -88,8 +88,7 @@ class PlanViews {
 
   private static FitView fit(OnTheBench one, StoredEmpty empty) {
     ContainerFit fit =
-        ContainerFit.of(
-            one.pack().content(), empty.draft().container(), empty.draft().material());
+        ContainerFit.of(one.pack().content(), empty.draft().container(), empty.draft().material());
     return new FitView(empty.id(), fit.verdict(), fit.reasons());
   }
 

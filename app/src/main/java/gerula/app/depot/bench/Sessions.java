@@ -23,6 +23,7 @@ import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.core.depot.Handling;
+import gerula.core.depot.ItemPack;
 import gerula.core.depot.Pace;
 import gerula.core.depot.SessionPlanner;
 import gerula.core.depot.Suggestion;
@@ -161,6 +162,8 @@ class Sessions {
                   empty.draft().name(),
                   empty.draft().container(),
                   one.amount(),
+                  new ItemPack(source.item(), Planning.content(source))
+                      .ml(one.amount().doubleValue()),
                   one.handling(),
                   Handling.cautions(Planning.content(source)).stream().sorted().toList(),
                   one.state(),

@@ -40,7 +40,9 @@ public record Worth(Advice advice, Set<Why> why, List<Item> duplicates) {
     HAS_DUPLICATES,
     RARE_BUT_NEEDED,
     FAVOURITE,
-    IN_USE
+    IN_USE,
+    /** Not used yet, but not known for a year either, and nothing else does its job. */
+    KNOWN_FOR_SHORT
   }
 
   /**
@@ -105,9 +107,11 @@ public record Worth(Advice advice, Set<Why> why, List<Item> duplicates) {
     if (own.usesInAYear() == 0 && !duplicates.isEmpty()) {
       why.add(Why.HAS_DUPLICATES);
     }
-    return why.isEmpty()
-        ? new Worth(Advice.KEEP, EnumSet.of(Why.IN_USE), duplicates)
-        : new Worth(Advice.RETIRE, why, duplicates);
+    if (!why.isEmpty()) {
+      return new Worth(Advice.RETIRE, why, duplicates);
+    }
+    Why kept = own.usesInAYear() > 0 ? Why.IN_USE : Why.KNOWN_FOR_SHORT;
+    return new Worth(Advice.KEEP, EnumSet.of(kept), duplicates);
   }
 
   private static boolean isDuplicate(Item item, Facts own, Item other, @Nullable Facts others) {

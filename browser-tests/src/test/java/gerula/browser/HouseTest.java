@@ -1,0 +1,100 @@
+package gerula.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
+import org.junit.jupiter.api.Test;
+
+/** The house's rules, going through a place, the buying list, and a calendar that is read. */
+class HouseTest {
+
+  @Test
+  void oneSeesWhatAStricterHouseThrowsOutBeforeOneSwitches() {
+    try (Person artist = new Person(Person.Stance.DESK).withTheDemo()) {
+      artist.goTo("/house");
+      assertThat(artist.sentence()).containsText("keeps to usual limits");
+      artist.press("cautious house").click();
+      assertThat(artist.sentence()).containsText("would throw out 18 things today");
+      artist.press("Keep to these rules").click();
+      assertThat(artist.sentence()).containsText("keeps to cautious limits");
+      artist.press("Undo").click();
+      assertThat(artist.sentence()).containsText("keeps to usual limits");
+      artist.page.getByLabel("Own limit of mascara, months").fill("130");
+      artist.press("Keep to these rules").click();
+      assertThat(artist.page.getByText("between 1 and 120 months").first()).isVisible();
+      assertThat(artist.complaintsBesideRefusals()).isEmpty();
+    }
+  }
+
+  @Test
+  void aPlaceIsGoneThroughInTheHandThingByThing() {
+    try (Person artist = new Person(Person.Stance.HAND).withTheDemo()) {
+      artist.goTo("/kit/places/" + Demo.place("lips") + "/walk");
+      String first = artist.page.getByRole(AriaRole.HEADING, level2()).first().innerText();
+      artist.press("Keep it").click();
+      assertThat(artist.page.getByRole(AriaRole.HEADING, level2()).first()).not().hasText(first);
+      artist.press("Throw it out").click();
+      artist.page.getByRole(AriaRole.DIALOG).waitFor();
+      artist.page.keyboard().press("Escape");
+      artist.press("Later").click();
+      artist.press("Retire it").click();
+      assertThat(artist.page.getByText("to Harbour loft.")).isVisible();
+      assertThat(artist.complaints).isEmpty();
+    }
+  }
+
+  @Test
+  void whatEndsTooSoonGoesOntoTheBuyingListAndItsOrderOntoTheRuler() {
+    try (Person artist = new Person(Person.Stance.DESK).withTheDemo()) {
+      artist.goTo("/dates");
+      artist.press("Replace Eye cream").click();
+      artist.press("Onto the buying list").click();
+      assertThat(artist.page.getByText("Eye cream stands on the buying list.")).isVisible();
+      assertThat(artist.page.locator("nav[aria-label='Eight weeks'] a[aria-label^='Order by']"))
+          .hasCount(2);
+      artist.press("Eye cream is here").click();
+      assertThat(artist.page.getByText("Eye cream is in the kit, sealed.")).isVisible();
+      assertThat(artist.complaints).isEmpty();
+    }
+  }
+
+  @Test
+  void aCalendarFileIsLookedAtBeforeItsBookingsAreKept() {
+    String file =
+        String.join(
+            "\r\n",
+            "BEGIN:VCALENDAR",
+            "VERSION:2.0",
+            "PRODID:-//Harbour office//Plan//EN",
+            "BEGIN:VEVENT",
+            "UID:tour@harbour.invalid",
+            "DTSTAMP:20310401T120000Z",
+            "DTSTART;VALUE=DATE:20990610",
+            "DTEND;VALUE=DATE:20990612",
+            "SUMMARY:Lantern parade",
+            "END:VEVENT",
+            "END:VCALENDAR",
+            "");
+    try (Person artist = new Person(Person.Stance.DESK).withTheDemo()) {
+      artist.goTo("/bookings/calendar");
+      artist
+          .page
+          .getByLabel("A calendar file, .ics")
+          .setInputFiles(
+              new FilePayload(
+                  "plan.ics", "text/calendar", file.getBytes(StandardCharsets.UTF_8)));
+      assertThat(artist.sentence()).containsText("One event in the file, one of them new");
+      artist.press("Keep one booking").click();
+      assertThat(artist.page.getByText("Lantern parade").first()).isVisible();
+      assertThat(artist.complaints).isEmpty();
+    }
+  }
+
+  private static Page.GetByRoleOptions level2() {
+    return new Page.GetByRoleOptions().setLevel(2);
+  }
+}

@@ -1,0 +1,319 @@
+import { useState } from "react";
+import { Link, useParams } from "react-router";
+import { useActs } from "../frame/acts";
+import type { Item, Schemas } from "../frame/api";
+import { Marks } from "../frame/Marks";
+import { Sentence } from "../frame/Sentence";
+import { useToday } from "../frame/session";
+import { usePlaces } from "../kit/queries";
+import { Button, buttonLook } from "../ui/Button";
+import { capital, count, word } from "../words/codes";
+import { nearDate } from "../words/dates";
+import { fullName, placePath, shortName } from "../words/items";
+import { leftOf } from "../words/quantities";
+import { LiftOut } from "./LiftOut";
+import { PanUp } from "./PanUp";
+import { usePalette } from "./queries";
+import { RefillIt } from "./RefillIt";
+
+type Palette = Schemas["PaletteView"];
+type Slot = Schemas["SlotView"];
+
+/** A palette or tray as it is: each slot where it lies, with the shade in it and its name. */
+export function PaletteView() {
+  const { id = "" } = useParams();
+  const palette = usePalette(id);
+  const places = usePlaces();
+  const { perform } = useActs();
+  const [picked, setPicked] = useState<number | null>(null);
+  const [moving, setMoving] = useState<Item | null>(null);
+  if (palette.error) return <Sentence>{palette.error.message}</Sentence>;
+  if (!palette.data) return <p className="text-soft">Opening…</p>;
+  const { data } = palette;
+  const slot = data.slots.find((one) => one.number === picked) ?? null;
+  const put = (item: Item, number: number) => {
+    setMoving(null);
+    void perform({
+      path: `/api/palettes/${id}/put`,
+      body: { item: item.id, slot: number },
+      done: `${shortName(item)} lies in slot ${number}.`,
+    }).catch(() => {});
+  };
+  const pick = (number: number) => {
+    if (moving) put(moving, number);
+    setPicked(number);
+  };
+  const hasLashes = data.slots.some(({ item }) => item?.product.form === "lashes");
+  return (
+    <div className="flex flex-col gap-5">
+      <PaletteSentence palette={data} />
+      <div className="flex flex-wrap gap-2">
+        {hasLashes && (
+          <Button
+            onClick={() =>
+              void perform({
+                path: `/api/palettes/${id}/sort`,
+                done: `Laid ${data.name} in order, natural to full.`,
+              }).catch(() => {})
+            }
+          >
+            Lay them in order, natural to full
+          </Button>
+        )}
+        <Link to={`/kit/places/${id}`} className={buttonLook()}>
+          Where it lies
+        </Link>
+        <Link to={`/kit/labels?inside=${id}`} className={buttonLook()}>
+          Labels
+        </Link>
+      </div>
+      {moving && (
+        <p className="text-proposed">
+          Where does {shortName(moving)} go? Choose a slot, or{" "}
+          <button type="button" className="underline" onClick={() => setMoving(null)}>
+            leave it
+          </button>
+          .
+        </p>
+      )}
+      <div className="grid grid-cols-[minmax(0,1fr)_20rem] items-start gap-8 max-hand:grid-cols-1">
+        <Drawn palette={data} picked={picked} onPick={pick} />
+        {slot ? (
+          <SlotCard
+            palette={data}
+            slot={slot}
+            where={(place) => placePath(place, places)}
+            onMove={(item) => setMoving(item)}
+          />
+        ) : (
+          <p className="text-soft">Choose a slot to pan up, move, lift out or fill again.</p>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function PaletteSentence({ palette }: { palette: Palette }) {
+  const filled = palette.slots.filter((slot) => slot.item).length;
+  const away = palette.slots.filter((slot) => slot.belongs).length;
+  const free = palette.slots.length - filled - away;
+  return (
+    <Sentence>
+      {palette.name}: {filled} of {palette.slots.length} slots filled
+      {free > 0 && `, ${count(free, "", "").trim()} free`}
+      {away > 0 && `, ${count(away, "", "").trim()} lifted out`}.
+    </Sentence>
+  );
+}
+
+type DrawnProps = { palette: Palette; picked: number | null; onPick: (slot: number) => void };
+
+/** To scale from its measures; round pans round, in their own colour. */
+function Drawn({ palette, picked, onPick }: DrawnProps) {
+  const right = Math.max(...palette.slots.map(({ box }) => box.x + box.width)) + 8;
+  const bottom = Math.max(...palette.slots.map(({ box }) => box.y + box.height)) + 8;
+  const top = Math.min(...palette.slots.map(({ box }) => box.y)) - 8;
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: a drawing of buttons has no element of its own.
+    <svg
+      role="group"
+      aria-label={`${palette.name}, its slots`}
+      viewBox={`0 ${top} ${right} ${bottom - top}`}
+      className="block max-h-[62dvh] w-full select-none [&_*]:[vector-effect:non-scaling-stroke]"
+    >
+      <rect
+        x="1"
+        y={top + 1}
+        width={right - 2}
+        height={bottom - top - 2}
+        rx="4"
+        fill="var(--paper)"
+        stroke="var(--ink)"
+        strokeWidth="2.5"
+      />
+      {palette.slots.map((slot) => (
+        <SlotDrawn
+          key={slot.number}
+          slot={slot}
+          isPicked={slot.number === picked}
+          onPick={() => onPick(slot.number)}
+        />
+      ))}
+    </svg>
+  );
+}
+
+type SlotDrawnProps = { slot: Slot; isPicked: boolean; onPick: () => void };
+
+function SlotDrawn({ slot, isPicked, onPick }: SlotDrawnProps) {
+  const { box, item, belongs, number } = slot;
+  const size = Math.min(box.width, box.height);
+  const middle = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  const shown = item ?? belongs;
+  const fontSize = Math.max(2.6, Math.min(4.2, box.width / 8));
+  const name = shown ? shown.product.shade || shown.product.name : "free";
+  const room = Math.floor(box.width / (fontSize * 0.52));
+  const dateState = item?.marks.date.state;
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: an SVG has no button element.
+    <g
+      role="button"
+      tabIndex={0}
+      aria-pressed={isPicked}
+      aria-label={`Slot ${number}: ${item ? shortName(item) : belongs ? `${shortName(belongs)}, lifted out` : "free"}`}
+      onClick={onPick}
+      onKeyDown={(event) => (event.key === "Enter" || event.key === " ") && onPick()}
+      className="cursor-pointer outline-none focus-visible:[&>rect]:stroke-[3]"
+    >
+      <rect
+        x={box.x}
+        y={box.y}
+        width={box.width}
+        height={box.height}
+        rx="2"
+        fill={isPicked ? "var(--lit)" : "transparent"}
+        stroke={isPicked ? "var(--proposed)" : "var(--line)"}
+        strokeWidth={isPicked ? 3 : 1}
+        strokeDasharray={item ? undefined : "5 4"}
+      />
+      {item && item.product.form !== "lashes" && (
+        <circle
+          cx={middle.x}
+          cy={middle.y - fontSize * 0.7}
+          r={size * 0.36}
+          fill={item.product.colour ?? "var(--lit)"}
+          stroke={dateState === "stop" ? "var(--stop)" : "var(--ink)"}
+          strokeOpacity={dateState === "stop" ? 1 : 0.4}
+          strokeWidth={dateState === "stop" ? 3 : 1}
+        />
+      )}
+      {item && item.product.form === "lashes" && (
+        <path
+          d={`M${box.x + box.width * 0.15} ${middle.y}Q${middle.x} ${middle.y + size * 0.28} ${box.x + box.width * 0.85} ${middle.y}`}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={6 + fullness(item) * 5}
+          strokeDasharray={`1.5 ${7 - fullness(item) * 1.4}`}
+        />
+      )}
+      {belongs && !item && (
+        <circle
+          cx={middle.x}
+          cy={middle.y - fontSize * 0.7}
+          r={size * 0.36}
+          fill="none"
+          stroke={belongs.product.colour ?? "var(--line)"}
+          strokeWidth="3"
+          strokeDasharray="5 4"
+        />
+      )}
+      <text
+        x={middle.x}
+        y={box.y + box.height - fontSize * 0.5}
+        fontSize={fontSize}
+        textAnchor="middle"
+        fill={item ? "var(--ink)" : "var(--soft)"}
+      >
+        {name.length > room ? `${name.slice(0, room - 1)}…` : name}
+      </text>
+      <text x={box.x + 1.4} y={box.y + fontSize + 0.6} fontSize={fontSize} fill="var(--soft)">
+        {number}
+      </text>
+    </g>
+  );
+}
+
+const FULLNESS = ["sheer", "light", "medium", "full"];
+
+function fullness(item: Item): number {
+  return Math.max(0, FULLNESS.indexOf(item.product.coverage ?? "light"));
+}
+
+const FULL_WORDS: Record<string, string> = {
+  sheer: "natural",
+  light: "a little fuller",
+  medium: "full",
+  full: "the fullest",
+};
+
+type SlotCardProps = {
+  palette: Palette;
+  slot: Slot;
+  where: (place: string | null) => string;
+  onMove: (item: Item) => void;
+};
+
+/** What lies in a slot, and what can be done with it. */
+function SlotCard({ palette, slot, where, onMove }: SlotCardProps) {
+  const { perform } = useActs();
+  const today = useToday();
+  const [asking, setAsking] = useState<"lift" | "refill" | "pan" | null>(null);
+  const { item, belongs } = slot;
+  const close = () => setAsking(null);
+  return (
+    <section className="flex flex-col gap-3 rounded-md border-2 border-ink bg-paper p-4">
+      <h2 className="font-semibold font-voice text-xl leading-tight">
+        {item ? (
+          <Link to={`/kit/items/${item.id}`} className="hover:underline">
+            {fullName(item)}
+          </Link>
+        ) : (
+          `Slot ${slot.number} is free`
+        )}
+      </h2>
+      {item && (
+        <>
+          <p className="flex items-center justify-between gap-3 text-soft">
+            {leftOf(item)} <Marks item={item} />
+          </p>
+          <p className="text-soft">
+            {item.useBy.lastDay && `Good until ${nearDate(item.useBy.lastDay, today)}.`}
+          </p>
+          {item.product.form === "lashes" && (
+            <p>
+              {capital(FULL_WORDS[item.product.coverage ?? ""] ?? "nobody said how full")}, style{" "}
+              {item.product.shade || "without a reference"}.
+            </p>
+          )}
+          <div className="flex flex-wrap gap-2">
+            <Button onClick={() => onMove(item)}>Move it</Button>
+            <Button onClick={() => setAsking("lift")}>Lift it out</Button>
+            {item.decant && <Button onClick={() => setAsking("refill")}>Fill it again</Button>}
+          </div>
+          <LiftOut item={item} open={asking === "lift"} onClose={close} />
+          <RefillIt item={item} open={asking === "refill"} onClose={close} />
+        </>
+      )}
+      {!item && belongs && (
+        <>
+          <p>
+            {fullName(belongs)} belongs here and is in <b>{where(belongs.now)}</b>.
+          </p>
+          <Button
+            onClick={() =>
+              void perform({
+                path: "/api/kit/bring-home",
+                body: { items: [belongs.id], places: [] },
+                done: `${shortName(belongs)} is back in its slot.`,
+              }).catch(() => {})
+            }
+          >
+            Back into its slot
+          </Button>
+        </>
+      )}
+      {!item && (
+        <>
+          <Button onClick={() => setAsking("pan")}>Pan something up</Button>
+          <PanUp
+            place={palette.place}
+            placeName={`${palette.name}, ${word(palette.kind)}`}
+            slot={slot.number}
+            open={asking === "pan"}
+            onClose={close}
+          />
+        </>
+      )}
+    </section>
+  );
+}
