@@ -57,10 +57,10 @@ export function EmptyEditor({ kind, onClose }: { kind: Empty | null; onClose: ()
       ...draft,
       sizeMl: number(draft.sizeMl),
       tareG: number(draft.tareG),
-      outerWidthMm: number(draft.outerWidthMm),
-      outerDepthMm: number(draft.outerDepthMm),
-      outerHeightMm: number(draft.outerHeightMm),
-      stock: number(draft.stock),
+      outerWidthMm: number(draft.outerWidthMm) ?? 0,
+      outerDepthMm: number(draft.outerDepthMm) ?? 0,
+      outerHeightMm: number(draft.outerHeightMm) ?? 0,
+      stock: number(draft.stock) ?? 0,
     } as unknown as Schemas["EmptyDraft"];
     try {
       await perform(

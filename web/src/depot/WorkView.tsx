@@ -44,7 +44,7 @@ export function WorkView({ session }: { session: Session }) {
         <div className="grid grid-cols-[minmax(0,34rem)_minmax(0,1fr)] items-start gap-10 max-hand:grid-cols-1 max-hand:gap-4">
           {current ? (
             <PieceCard
-              key={`${current.id} ${current.version}`}
+              key={current.id}
               session={session}
               piece={current}
               onDone={() => setPicked(null)}

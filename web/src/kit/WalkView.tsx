@@ -69,7 +69,7 @@ export function WalkView() {
   return (
     <div className="flex flex-col gap-5 max-hand:pb-40">
       <Sentence>
-        {name}: {left.length} of {count(walk.data.total, "thing")} to look at.
+        {name}: {walk.data.total - walk.data.kept} of {count(walk.data.total, "thing")} to look at.
       </Sentence>
       <Decide
         key={current.item.id}

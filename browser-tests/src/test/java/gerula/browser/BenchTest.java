@@ -30,11 +30,9 @@ class BenchTest {
       assertThat(editor).containsText("may clog");
       editor.getByLabel("In each").fill("12");
       editor.getByLabel("In each").press("Enter");
-      assertThat(column(artist, "Hold mist"))
-          .hasAttribute("aria-label", Pattern.compile("12 ml"));
+      assertThat(column(artist, "Hold mist")).hasAttribute("aria-label", Pattern.compile("12 ml"));
       artist.press("Undo").click();
-      assertThat(column(artist, "Hold mist"))
-          .hasAttribute("aria-label", Pattern.compile("25 ml"));
+      assertThat(column(artist, "Hold mist")).hasAttribute("aria-label", Pattern.compile("25 ml"));
       editor.getByRole(AriaRole.BUTTON, inside("Stays in its pack")).click();
       assertThat(column(artist, "Hold mist"))
           .hasAttribute("aria-label", Pattern.compile("stays in its pack"));
@@ -150,7 +148,8 @@ class BenchTest {
       assertThat(artist.sentence()).containsText("769.2 ml of 91 % and 230.8 ml of water");
       assertThat(artist.page.getByText("would give 63.7 %")).isVisible();
       artist.page.getByLabel("Wanted").fill("95");
-      assertThat(artist.page.getByRole(AriaRole.TEXTBOX).nth(1)).hasAttribute("aria-invalid", "true");
+      assertThat(artist.page.getByRole(AriaRole.TEXTBOX).nth(1))
+          .hasAttribute("aria-invalid", "true");
       assertThat(artist.complaintsBesideRefusals()).isEmpty();
     }
   }

@@ -67,6 +67,7 @@ class DatesTest {
   private static Locator line(Person artist, String name) {
     return artist
         .page
+        .getByLabel("Lines of time")
         .getByRole(AriaRole.LISTITEM)
         .filter(new Locator.FilterOptions().setHasText(name));
   }

@@ -85,8 +85,7 @@ class HouseTest {
           .page
           .getByLabel("A calendar file, .ics")
           .setInputFiles(
-              new FilePayload(
-                  "plan.ics", "text/calendar", file.getBytes(StandardCharsets.UTF_8)));
+              new FilePayload("plan.ics", "text/calendar", file.getBytes(StandardCharsets.UTF_8)));
       assertThat(artist.sentence()).containsText("One event in the file, one of them new");
       artist.press("Keep one booking").click();
       assertThat(artist.page.getByText("Lantern parade").first()).isVisible();

@@ -38,15 +38,10 @@ class ScreensTest {
             Person.Stance.DESK,
             "/kit/bags?place=" + Demo.place("Rolling case") + "&place=" + Demo.place("Set bag")),
         new View(
-            "palette",
-            Person.Stance.DESK,
-            "/bench/palettes/" + Demo.place("Twelve-pan palette")),
+            "palette", Person.Stance.DESK, "/bench/palettes/" + Demo.place("Twelve-pan palette")),
         new View("bench", Person.Stance.DESK, "/bench"),
         new View("house-rules", Person.Stance.DESK, "/house"),
-        new View(
-            "go-through",
-            Person.Stance.HAND,
-            "/kit/places/" + Demo.place("lips") + "/walk"),
+        new View("go-through", Person.Stance.HAND, "/kit/places/" + Demo.place("lips") + "/walk"),
         new View("count", Person.Stance.DESK, "/kit/places/" + Demo.place("Set bag") + "/count"),
         new View("dates", Person.Stance.DESK, "/dates"),
         new View("bring-home", Person.Stance.HAND, "/kit/home"),

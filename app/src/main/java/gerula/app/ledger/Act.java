@@ -2,18 +2,30 @@ package gerula.app.ledger;
 
 import static gerula.app.tables.Tables.LEDGER_THING;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
 
-/** One act while it is being done: every thing it changes is changed through it. */
+/**
+ * One act while it is being done: every thing it changes is changed through it. How each was before
+ * its first change and is after its last stands in the ledger.
+ */
 public final class Act {
+
+  private record Thing(ThingKind kind, UUID id) {}
+
+  /** How a thing was; null when it was not there. */
+  private record Before(@Nullable JSONB state) {}
 
   private final UUID id;
   private final DSLContext sql;
   private final States states;
+  private final Map<Thing, Before> touched = new LinkedHashMap<>();
 
   Act(UUID id, DSLContext sql, States states) {
     this.id = id;
@@ -44,17 +56,23 @@ public final class Act {
         DSL.val(things.toArray(UUID[]::new)));
   }
 
-  /** Changes one thing and notes how it was and how it is. An act touches a thing once. */
+  /** Changes one thing, as often as the act needs to. */
   public void touch(ThingKind kind, UUID thing, Runnable change) {
-    JSONB before = states.take(kind, thing);
+    touched.computeIfAbsent(
+        new Thing(kind, thing), one -> new Before(states.take(one.kind(), one.id())));
     change.run();
-    JSONB after = states.take(kind, thing);
-    sql.insertInto(LEDGER_THING)
-        .set(LEDGER_THING.LEDGER_ID, id)
-        .set(LEDGER_THING.KIND, kind.code())
-        .set(LEDGER_THING.THING_ID, thing)
-        .set(LEDGER_THING.BEFORE, before)
-        .set(LEDGER_THING.AFTER, after)
-        .execute();
+  }
+
+  /** Writes down how everything it touched was and is. */
+  void finish() {
+    touched.forEach(
+        (thing, before) ->
+            sql.insertInto(LEDGER_THING)
+                .set(LEDGER_THING.LEDGER_ID, id)
+                .set(LEDGER_THING.KIND, thing.kind().code())
+                .set(LEDGER_THING.THING_ID, thing.id())
+                .set(LEDGER_THING.BEFORE, before.state())
+                .set(LEDGER_THING.AFTER, states.take(thing.kind(), thing.id()))
+                .execute());
   }
 }

@@ -63,7 +63,9 @@ public class Ledger {
         who.workspace(),
         () -> {
           if (enter(who, id, name, facts, null)) {
-            work.accept(new Act(id, sql, states));
+            Act act = new Act(id, sql, states);
+            work.accept(act);
+            act.finish();
           }
         });
   }
@@ -90,7 +92,9 @@ public class Ledger {
           lockThings(undone);
           refuseWhenTouchedSince(act);
           enter(who, id, "undone", Map.of("act", act.get(LEDGER.ACT)), undone);
-          putBack(undone, new Act(id, sql, states));
+          Act undo = new Act(id, sql, states);
+          putBack(undone, undo);
+          undo.finish();
         });
   }
 

@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 
 /**
  * A pack worth taking to the bench, and why.
@@ -62,9 +63,14 @@ public record Suggestion(Item item, Set<Why> why) {
       Set<ProductClass> wanted,
       LocalDate today,
       HouseRules house) {
+    Set<UUID> low =
+        kit.stream()
+            .filter(Suggestion::isLowDecant)
+            .map(item -> item.product().id())
+            .collect(Collectors.toSet());
     return kit.stream()
         .filter(item -> canBeDecanted(item, today, house))
-        .flatMap(item -> of(item, kit, broken, wanted).stream())
+        .flatMap(item -> of(item, low, broken, wanted).stream())
         .sorted(MOST_WORTH)
         .toList();
   }
@@ -82,7 +88,7 @@ public record Suggestion(Item item, Set<Why> why) {
   }
 
   private static Optional<Suggestion> of(
-      Item item, Collection<Item> kit, Set<UUID> broken, Set<ProductClass> wanted) {
+      Item item, Set<UUID> low, Set<UUID> broken, Set<ProductClass> wanted) {
     Set<Why> why = EnumSet.noneOf(Why.class);
     if (broken.contains(item.id())) {
       why.add(Why.BROKEN_PACK);
@@ -97,7 +103,7 @@ public record Suggestion(Item item, Set<Why> why) {
     if (item.mass().grams() >= HEAVY_G) {
       why.add(Why.HEAVY_PACK);
     }
-    if (kit.stream().anyMatch(other -> isLowDecantOf(other, item))) {
+    if (low.contains(item.product().id())) {
       why.add(Why.DECANT_IS_LOW);
     }
     if (wanted.contains(item.product().productClass()) && item.mass().grams() >= WORTH_G) {
@@ -106,10 +112,9 @@ public record Suggestion(Item item, Set<Why> why) {
     return why.isEmpty() ? Optional.empty() : Optional.of(new Suggestion(item, why));
   }
 
-  private static boolean isLowDecantOf(Item decant, Item pack) {
-    return !decant.isDiscarded()
-        && decant.vessel() instanceof Vessel.Decant
-        && decant.product().id().equals(pack.product().id())
-        && decant.left().shareOf(decant.size()) <= LOW;
+  private static boolean isLowDecant(Item item) {
+    return !item.isDiscarded()
+        && item.vessel() instanceof Vessel.Decant
+        && item.left().shareOf(item.size()) <= LOW;
   }
 }

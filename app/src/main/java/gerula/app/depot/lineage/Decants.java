@@ -95,7 +95,7 @@ public class Decants {
     EmptyDraft empty = empties.existing(asked.empty()).draft();
     check(source.item(), empty, asked);
     empties.takeOne(act, asked.empty());
-    pourOut(act, source, asked);
+    pourOut(act, source, asked.amount(), asked.sourceTo(), asked.openedOn());
     ItemRecord besides = new ItemRecord();
     besides.setEmptyId(asked.empty());
     besides.setSlot(asked.slot());
@@ -198,19 +198,24 @@ public class Decants {
   }
 
   /** Takes the amount out of the source, opens it if it was sealed, and sends it where it goes. */
-  void pourOut(Act act, StoredItem source, Decanting asked) {
+  void pourOut(
+      Act act,
+      StoredItem source,
+      BigDecimal amount,
+      @Nullable UUID goesTo,
+      @Nullable LocalDate openedOn) {
     ItemRecord changed = new ItemRecord();
-    Quantity amount = Quantity.of(asked.amount(), source.item().left().unit());
-    changed.setAmountLeft(source.item().left().minus(amount).amount());
-    if (asked.sourceTo() != null) {
-      changed.setHomePlaceId(asked.sourceTo());
-      changed.setNowPlaceId(asked.sourceTo());
+    Quantity poured = Quantity.of(amount, source.item().left().unit());
+    changed.setAmountLeft(source.item().left().minus(poured).amount());
+    if (goesTo != null) {
+      changed.setHomePlaceId(goesTo);
+      changed.setNowPlaceId(goesTo);
       changed.setSlot(null);
     }
-    if (asked.openedOn() == null) {
+    if (openedOn == null) {
       kit.touch(act, source, changed);
     } else {
-      kit.opened(act, source, asked.openedOn(), changed);
+      kit.opened(act, source, openedOn, changed);
     }
   }
 

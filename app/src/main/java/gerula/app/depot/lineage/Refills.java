@@ -174,18 +174,7 @@ class Refills {
     if (!hasRest) {
       washOut(act, container.id());
     }
-    decants.pourOut(
-        act,
-        source,
-        new Decants.Decanting(
-            container.id(),
-            source.id(),
-            source.id(),
-            asked.amount(),
-            null,
-            null,
-            null,
-            asked.openedOn()));
+    decants.pourOut(act, source, asked.amount(), null, asked.openedOn());
     decants.noteFilling(act, container.id(), source.id(), asked.amount(), isRestUnknown);
     PackDates from = store.item(source.id()).orElseThrow().item().dates();
     PackDates dates = PackDates.inherited(hasRest ? List.of(before.dates(), from) : List.of(from));

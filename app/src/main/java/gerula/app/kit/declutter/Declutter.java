@@ -17,7 +17,6 @@ import gerula.app.rule.HouseStore;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.kit.Item;
 import gerula.core.kit.declutter.Worth;
-import gerula.core.rule.HouseRules;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -83,10 +82,16 @@ class Declutter {
    *
    * @param total how many things lie in it
    * @param kept how many of them were kept within the last half year and are passed over
+   * @param left the first of those to look at
    */
   record WalkView(int total, int kept, List<WorthView> left) {}
 
   private static final int MONTHS_A_SEASON = 6;
+
+  /** One decides on one thing at a time; the next ones are fetched on the way. */
+  private static final int MOST_SHOWN = 50;
+
+  private static final int MOST_DUPLICATES = 8;
 
   WalkView walk(SignedIn who, UUID place) {
     return workspaces.in(who.workspace(), () -> walk(place));
@@ -115,27 +120,42 @@ class Declutter {
                     .thenComparing(StoredItem::id))
             .toList();
     List<StoredItem> left = here.stream().filter(one -> !isKept(one, season)).toList();
+    List<StoredItem> shown = left.stream().limit(MOST_SHOWN).toList();
+    Map<UUID, Worth> worth =
+        Worth.of(
+            shown.stream().map(StoredItem::item).toList(),
+            all.stream().map(StoredItem::item).toList(),
+            facts,
+            today,
+            house.current());
     KitViews now = views.with(tree);
-    HouseRules rules = house.current();
-    List<Item> items = all.stream().map(StoredItem::item).toList();
     return new WalkView(
         here.size(),
         here.size() - left.size(),
-        left.stream()
+        shown.stream()
             .map(
-                one -> {
-                  Worth worth = Worth.of(one.item(), items, facts, today, rules);
-                  return new WorthView(
-                      now.of(one),
-                      WearView.of(one, uses.getOrDefault(one.id(), List.of()), today),
-                      worth.advice(),
-                      worth.why().stream().sorted().toList(),
-                      worth.duplicates().stream()
-                          .map(Item::id)
-                          .map(byId::get)
-                          .map(now::of)
-                          .toList());
-                })
+                one ->
+                    view(
+                        now,
+                        one,
+                        WearView.of(one, uses.getOrDefault(one.id(), List.of()), today),
+                        worth.get(one.id()),
+                        byId))
+            .toList());
+  }
+
+  private static WorthView view(
+      KitViews now, StoredItem one, WearView wear, Worth worth, Map<UUID, StoredItem> byId) {
+    return new WorthView(
+        now.of(one),
+        wear,
+        worth.advice(),
+        worth.why().stream().sorted().toList(),
+        worth.duplicates().stream()
+            .limit(MOST_DUPLICATES)
+            .map(Item::id)
+            .map(byId::get)
+            .map(now::of)
             .toList());
   }
 

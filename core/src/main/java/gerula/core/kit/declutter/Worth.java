@@ -1,17 +1,23 @@
 package gerula.core.kit.declutter;
 
 import gerula.core.kit.Finish;
+import gerula.core.kit.Form;
 import gerula.core.kit.Item;
+import gerula.core.kit.Product;
+import gerula.core.kit.ProductClass;
+import gerula.core.kit.Trait;
 import gerula.core.rule.Code;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -63,18 +69,57 @@ public record Worth(Advice advice, Set<Why> why, List<Item> duplicates) {
     duplicates = List.copyOf(duplicates);
   }
 
+  /** What two things have in common that do the same: job, form, shade, depth, traits, finish. */
+  private record Job(
+      ProductClass productClass,
+      Form form,
+      String shade,
+      @Nullable Double depth,
+      Set<Trait> traits,
+      @Nullable Finish finish) {
+
+    static Job of(Item item, Facts facts) {
+      Product product = item.product();
+      return new Job(
+          product.productClass(),
+          product.form(),
+          product.shade(),
+          product.depth(),
+          product.traits(),
+          facts.finish());
+    }
+  }
+
   /**
+   * Of each of these things.
+   *
+   * @param of some of the kit
    * @param kit everything there is
    * @param facts of everything there is
    */
-  public static Worth of(
-      Item item, Collection<Item> kit, Map<UUID, Facts> facts, LocalDate today, HouseRules house) {
-    Facts own = Objects.requireNonNull(facts.get(item.id()));
-    List<Item> duplicates =
+  public static Map<UUID, Worth> of(
+      Collection<Item> of,
+      Collection<Item> kit,
+      Map<UUID, Facts> facts,
+      LocalDate today,
+      HouseRules house) {
+    Map<Job, List<Item>> byJob =
         kit.stream()
-            .filter(other -> isDuplicate(item, own, other, facts.get(other.id())))
+            .filter(item -> !item.isDiscarded())
             .sorted(Item.BY_ID)
-            .toList();
+            .collect(Collectors.groupingBy(item -> Job.of(item, facts.get(item.id()))));
+    Map<UUID, Worth> worth = new HashMap<>();
+    for (Item item : of) {
+      Facts own = Objects.requireNonNull(facts.get(item.id()));
+      List<Item> same = byJob.getOrDefault(Job.of(item, own), List.of());
+      worth.put(item.id(), of(item, own, same, today, house));
+    }
+    return worth;
+  }
+
+  private static Worth of(
+      Item item, Facts own, List<Item> same, LocalDate today, HouseRules house) {
+    List<Item> duplicates = same.stream().filter(other -> !other.id().equals(item.id())).toList();
     Set<Why> why = EnumSet.noneOf(Why.class);
     if (!item.useBy(house).isGoodOn(today)) {
       why.add(Why.PAST_ITS_DATE);
@@ -112,17 +157,5 @@ public record Worth(Advice advice, Set<Why> why, List<Item> duplicates) {
     }
     Why kept = own.usesInAYear() > 0 ? Why.IN_USE : Why.KNOWN_FOR_SHORT;
     return new Worth(Advice.KEEP, EnumSet.of(kept), duplicates);
-  }
-
-  private static boolean isDuplicate(Item item, Facts own, Item other, @Nullable Facts others) {
-    return !other.isDiscarded()
-        && !other.id().equals(item.id())
-        && others != null
-        && other.product().productClass() == item.product().productClass()
-        && other.product().form() == item.product().form()
-        && Objects.equals(other.product().depth(), item.product().depth())
-        && other.product().traits().equals(item.product().traits())
-        && other.product().shade().equals(item.product().shade())
-        && own.finish() == others.finish();
   }
 }

@@ -44,7 +44,7 @@ class WorthTest {
   }
 
   private Worth worth(Item item, Item... others) {
-    return Worth.of(item, List.of(others), facts, TODAY, HouseRules.USUAL);
+    return Worth.of(List.of(item), List.of(others), facts, TODAY, HouseRules.USUAL).get(item.id());
   }
 
   @Test
