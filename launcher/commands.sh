@@ -7,6 +7,7 @@ command_help() {
 ./gerula status [--json]              where it runs, the demo sign-in, where the data lies
 ./gerula test [name]                  runs every check and test, or the test classes so named
 ./gerula bench [find]                 measures the packing list, or finding against psql
+./gerula mutation                     changes the rules of dates and the bench, and counts what tests notice
 ./gerula screens                      makes docs/screenshots from the demo
 ./gerula format                       puts the sources in order
 ./gerula types                        writes the API document and the client's types from it

@@ -101,6 +101,18 @@ bench_find() {
     "http://127.0.0.1:$port" 127.0.0.1 "$CLUSTER_PORT" gerula_bench
 }
 
+# PIT over the rules of dates and of the bench: how many changed rules a test notices.
+command_mutation() {
+  need_jdk
+  need_maven
+  step "changing the rules one by one (output in .gerula/log/mutation.log)"
+  local result=0
+  (cd "$HERE" && mvn -B -pl core test-compile org.pitest:pitest-maven:mutationCoverage \
+    -Dspotless.check.skip=true > "$STATE/log/mutation.log" 2>&1) || result=$?
+  grep -E '^>> (Generated|Line)' "$STATE/log/mutation.log" | sed 's/^>> //'
+  return "$result"
+}
+
 command_screens() {
   need_chromium
   build_web

@@ -1,19 +1,20 @@
 import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { useActs } from "../frame/acts";
-import type { Item, Schemas } from "../frame/api";
+import { ask, type Item, type Schemas } from "../frame/api";
 import { Marks } from "../frame/Marks";
 import { Sentence } from "../frame/Sentence";
 import { useToday } from "../frame/session";
 import { usePlaces } from "../kit/queries";
 import { Button, buttonLook } from "../ui/Button";
+import { SelectField } from "../ui/Field";
 import { capital, count, word } from "../words/codes";
 import { nearDate } from "../words/dates";
 import { fullName, placePath, shortName } from "../words/items";
 import { leftOf } from "../words/quantities";
 import { LiftOut } from "./LiftOut";
 import { PanUp } from "./PanUp";
-import { usePalette } from "./queries";
+import { usePalette, usePalettes } from "./queries";
 import { RefillIt } from "./RefillIt";
 
 type Palette = Schemas["PaletteView"];
@@ -236,6 +237,42 @@ const FULL_WORDS: Record<string, string> = {
   full: "the fullest",
 };
 
+/** Into the first free slot of another palette. */
+function ToAnother({ item, from }: { item: Item; from: string }) {
+  const { perform } = useActs();
+  const others = (usePalettes().data ?? []).filter(
+    (one) => one.place !== from && one.filled < one.slots && one.kind !== "belt",
+  );
+  const [trouble, setTrouble] = useState<string | null>(null);
+  if (others.length === 0) return null;
+  const move = async (place: string) => {
+    const there = await ask<Palette>("GET", `/api/palettes/${place}`);
+    const free = there.slots.find((slot) => !slot.item && !slot.belongs);
+    if (!free) {
+      setTrouble(`${there.name} has no free slot.`);
+      return;
+    }
+    await perform({
+      path: `/api/palettes/${place}/put`,
+      body: { item: item.id, slot: free.number },
+      done: `${shortName(item)} lies in slot ${free.number} of ${there.name}.`,
+    });
+  };
+  return (
+    <SelectField
+      label="Into another"
+      empty="Choose a palette"
+      value=""
+      fault={trouble ?? undefined}
+      choices={others.map((one) => ({
+        value: one.place,
+        word: `${one.name}, ${one.slots - one.filled} free`,
+      }))}
+      onChange={(event) => void move(event.target.value).catch(() => {})}
+    />
+  );
+}
+
 type SlotCardProps = {
   palette: Palette;
   slot: Slot;
@@ -280,6 +317,7 @@ function SlotCard({ palette, slot, where, onMove }: SlotCardProps) {
             <Button onClick={() => setAsking("lift")}>Lift it out</Button>
             {item.decant && <Button onClick={() => setAsking("refill")}>Fill it again</Button>}
           </div>
+          <ToAnother item={item} from={palette.place} />
           <LiftOut item={item} open={asking === "lift"} onClose={close} />
           <RefillIt item={item} open={asking === "refill"} onClose={close} />
         </>

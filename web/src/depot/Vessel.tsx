@@ -60,7 +60,13 @@ function Standing({ width, height, scale, fill, colour, shape, state = "fits" }:
   const line = state === "no" ? "var(--stop)" : state === "caution" ? "var(--soon)" : "var(--ink)";
   const radius = Math.min(4, w / 6, body / 3);
   return (
-    <svg width={w} height={h} viewBox={`0 0 ${w} ${h}`} aria-hidden="true" className="shrink-0 overflow-visible">
+    <svg
+      width={w}
+      height={h}
+      viewBox={`0 0 ${w} ${h}`}
+      aria-hidden="true"
+      className="shrink-0 overflow-visible"
+    >
       <path d={shape.top(w, h)} fill="var(--lit)" stroke={line} strokeWidth="1.5" />
       <rect
         x="0.75"

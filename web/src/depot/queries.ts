@@ -16,6 +16,14 @@ export function useBench() {
   });
 }
 
+/** The newest sessions at a glance. */
+export function useSessions() {
+  return useQuery({
+    queryKey: ["bench-sessions"],
+    queryFn: () => ask<Schemas["SessionLine"][]>("GET", "/api/bench/sessions"),
+  });
+}
+
 export function useSession(id: string) {
   return useQuery({
     queryKey: ["bench-session", id],

@@ -2,8 +2,8 @@ import type { ReactNode } from "react";
 import type { Item, Schemas } from "../frame/api";
 import { Marks } from "../frame/Marks";
 import { Chip } from "../ui/Chip";
-import { capital, word } from "../words/codes";
-import { nearDate } from "../words/dates";
+import { capital, count, word } from "../words/codes";
+import { daysBetween, nearDate } from "../words/dates";
 import { type PlaceMap, placePath } from "../words/items";
 import { clockWord, MARK_ORDER, markWords } from "../words/marks";
 import { leftOf, mass, money } from "../words/quantities";
@@ -102,10 +102,18 @@ export function BecauseClocks({ item, today }: { item: Item; today: string }) {
             {capital(clockWord(clock.clock))} ends {nearDate(clock.lastDay, today)}.
           </li>
         ))}
-        <li className="text-soft">The earliest wins.</li>
+        <li className="text-soft">The earliest wins{wonBy(item.useBy.clocks)}.</li>
       </ul>
     </Chip>
   );
+}
+
+/** By how much the first clock ends before the next. */
+function wonBy(clocks: Item["useBy"]["clocks"]): string {
+  const [first, next] = clocks;
+  if (!first || !next) return "";
+  const days = daysBetween(first.lastDay, next.lastDay);
+  return days === 0 ? ", and both end that day" : `, by ${count(days, "day")}`;
 }
 
 type RowProps = { label: string; state?: string; children: ReactNode };

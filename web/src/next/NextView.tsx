@@ -1,5 +1,6 @@
 import { Link } from "react-router";
 import { useBookings } from "../booking/queries";
+import { useSessions } from "../depot/queries";
 import type { Booking, Item } from "../frame/api";
 import { Marks } from "../frame/Marks";
 import { Counted, Sentence } from "../frame/Sentence";
@@ -7,10 +8,11 @@ import { Swatch } from "../frame/Swatch";
 import { useToday } from "../frame/session";
 import { useItems, useKitSummary, usePlaces } from "../kit/queries";
 import { usePackingList } from "../packing/queries";
+import { useBuying } from "../restock/queries";
 import { SignOut } from "../signin/SignOut";
 import { buttonLook } from "../ui/Button";
 import { capital, count } from "../words/codes";
-import { clockTime, nearDate } from "../words/dates";
+import { clockTime, nearDate, plusDays } from "../words/dates";
 import { fullName } from "../words/items";
 import { markWords } from "../words/marks";
 
@@ -45,6 +47,7 @@ export function NextView() {
         </div>
       )}
       {trouble.length > 0 && <Trouble items={trouble} today={today} />}
+      <Waiting today={today} />
       <div className="hand:hidden">
         <SignOut />
       </div>
@@ -109,6 +112,47 @@ function NextBooking({ booking, today }: { booking: Booking; today: string }) {
         </Link>
       </div>
     </div>
+  );
+}
+
+/** Orders are made a fortnight ahead. */
+const ORDER_DAYS = 14;
+
+/** What is to be ordered soon, and a session that lies on the bench. */
+function Waiting({ today }: { today: string }) {
+  const orders = (useBuying().data ?? []).filter(
+    (one) => one.orderBy !== null && one.orderBy <= plusDays(today, ORDER_DAYS),
+  );
+  const sessions = (useSessions().data ?? []).filter(
+    (session) => session.state === "running" || session.state === "paused",
+  );
+  if (orders.length + sessions.length === 0) return null;
+  return (
+    <section>
+      <h2 className="border-ink border-b pb-1 font-semibold">Also waiting</h2>
+      <ul>
+        {orders.map((one) => (
+          <li key={one.id} className="flex gap-3 border-hair border-b py-2">
+            <Link to="/dates#buying" className="hover:underline">
+              Order {fullName(one.like)}
+            </Link>
+            <span className={(one.orderBy ?? today) < today ? "text-stop" : "text-soft"}>
+              by {nearDate(one.orderBy ?? today, today)}
+            </span>
+          </li>
+        ))}
+        {sessions.map((session) => (
+          <li key={session.id} className="flex gap-3 border-hair border-b py-2">
+            <Link to={`/bench/${session.id}`} className="hover:underline">
+              A session on the bench
+            </Link>
+            <span className="text-soft">
+              {session.done} of {session.pieces} containers filled
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 

@@ -147,11 +147,11 @@ record WorkspaceArchive(
       @NotNull Instant madeAt,
       @NotNull BigDecimal wantedMonths,
       @Nullable UUID backStock,
-      @NotNull @Size(max = 200) List<@Valid Chosen> chosen,
+      @NotNull @Size(max = 200) List<@NotNull @Valid Chosen> chosen,
       SessionStore.@NotNull State state,
       @Nullable Instant startedAt,
       @Nullable Instant endedAt,
-      @NotNull @Size(max = 1000) List<@Valid ArchivedPiece> pieces) {}
+      @NotNull @Size(max = 1000) List<@NotNull @Valid ArchivedPiece> pieces) {}
 
   /** One container of a session. */
   record ArchivedPiece(
@@ -197,7 +197,7 @@ record WorkspaceArchive(
       @NotNull UUID place,
       @NotNull Instant startedAt,
       @Nullable Instant settledAt,
-      @NotNull @Size(max = 100_000) List<@Valid ArchivedSeen> seen) {}
+      @NotNull @Size(max = 100_000) List<@NotNull @Valid ArchivedSeen> seen) {}
 
   /** That an item was seen in a count, and the number counted, null when it was only ticked. */
   record ArchivedSeen(@NotNull UUID item, @Nullable BigDecimal counted) {}
@@ -213,7 +213,7 @@ record WorkspaceArchive(
       @NotNull Instant at,
       @NotNull Map<String, Object> facts,
       @Nullable UUID undoes,
-      @NotNull @Size(max = 100_000) List<@Valid ArchivedThing> things) {}
+      @NotNull @Size(max = 100_000) List<@NotNull @Valid ArchivedThing> things) {}
 
   /** A thing an act touched, as it was before and after; null when it was not there. */
   record ArchivedThing(

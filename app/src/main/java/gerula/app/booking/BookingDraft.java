@@ -37,9 +37,9 @@ public record BookingDraft(
         @Size(max = 200, message = "A place has at most 200 characters.")
         String location,
     @NotNull Set<Condition> conditions,
-    @NotNull @Size(max = 10, message = "At most 10 bags go along.") List<UUID> bags,
+    @NotNull @Size(max = 10, message = "At most 10 bags go along.") List<@NotNull UUID> bags,
     @NotNull @Size(max = 100, message = "A booking has at most 100 faces.") @Valid
-        List<FaceDraft> faces) {
+        List<@NotNull FaceDraft> faces) {
 
   private static final LocalDate EARLIEST = LocalDate.of(2000, 1, 1);
   private static final LocalDate LATEST = LocalDate.of(2199, 12, 31);

@@ -70,7 +70,7 @@ class ItemController {
       @NotNull
           @NotEmpty(message = "Name at least one shade.")
           @Size(max = 100, message = "At most 100 shades are added at once.")
-          List<@Valid AddShade> shades) {}
+          List<@NotNull @Valid AddShade> shades) {}
 
   /** An item and its product as they shall be, and the versions that were read. */
   record EditItem(

@@ -51,6 +51,9 @@ class States {
   /** Makes the thing as it was; null takes it away. */
   void put(ThingKind kind, UUID id, @Nullable JSONB state) {
     if (state == null) {
+      if (kind == ThingKind.BOOKING_THING) {
+        sql.deleteFrom(FACE).where(FACE.BOOKING_ID.eq(id)).execute();
+      }
       sql.deleteFrom(kind.table()).where(kind.id().eq(id)).execute();
       return;
     }

@@ -115,4 +115,17 @@ class BookingActsTest {
   private JsonNode read() {
     return client.get("/api/bookings/" + id).expect(200).body();
   }
+
+  @Test
+  void aBookingWithFacesIsTakenBackWithThem(Client client) {
+    client.signedUp();
+    String id = Kits.id();
+    ObjectNode asked = Client.act().put("id", id);
+    asked.set("booking", Kits.booking());
+    client.post("/api/bookings", asked).expect(201);
+    client
+        .post("/api/ledger/" + asked.path("actId").asString() + "/undo", Client.act())
+        .expect(204);
+    client.get("/api/bookings/" + id).expect(404);
+  }
 }

@@ -235,6 +235,9 @@ class BenchTest {
             .path("errors")
             .findValuesAsString("code");
     assertThat(codes).contains("twice", "not-there", "rule");
+    ObjectNode nothing = draft().put("id", session);
+    nothing.withArray("chosen").addNull();
+    client.post("/api/bench/sessions", nothing).expect(422);
     planned(chosen(base).put("stays", true));
     assertThat(client.post(path() + "/begin", act()).expect(409).code()).isEqualTo("nothing-to-do");
     ObjectNode giveUp = act();

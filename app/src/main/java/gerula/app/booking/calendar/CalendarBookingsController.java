@@ -37,7 +37,7 @@ class CalendarBookingsController {
       @NotNull UUID actId,
       @NotEmpty(message = "Choose at least one booking.")
           @Size(max = CalendarReader.MOST, message = "At most 1000 bookings are kept at once.")
-          List<@Valid KeepBooking> bookings) {}
+          List<@NotNull @Valid KeepBooking> bookings) {}
 
   /** Looks a file through and changes nothing. */
   @PostMapping(path = "/api/bookings/calendar", consumes = "text/calendar")

@@ -4,6 +4,7 @@ import gerula.app.platform.errors.FieldFault;
 import gerula.app.platform.errors.Refused;
 import java.io.IOException;
 import java.io.InputStream;
+import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -23,6 +24,7 @@ import net.fortuna.ical4j.model.Property;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.DtEnd;
 import net.fortuna.ical4j.model.property.DtStart;
+import net.fortuna.ical4j.model.property.Duration;
 import org.jspecify.annotations.Nullable;
 
 /** Reads the events of a calendar file (RFC 5545). */
@@ -56,10 +58,19 @@ final class CalendarReader {
    * @throws Refused when it is no calendar
    */
   static List<Event> read(InputStream file, ZoneId zone) {
-    Calendar calendar = parsed(file);
     List<Event> events = new ArrayList<>();
-    for (VEvent event : calendar.<VEvent>getComponents(Component.VEVENT)) {
-      event(event, zone).ifPresent(events::add);
+    for (VEvent event : parsed(file).<VEvent>getComponents(Component.VEVENT)) {
+      try {
+        event(event, zone).ifPresent(events::add);
+      } catch (DateTimeException unknown) {
+        // Dates are only looked at when they are asked for: an unknown zone is told here.
+        throw fault(
+            "The time of \""
+                + text(event, Property.SUMMARY, 120)
+                + "\" cannot be read: "
+                + unknown.getMessage()
+                + " Nothing was changed.");
+      }
     }
     if (events.size() > MOST) {
       throw fault("The file has " + events.size() + " events; at most " + MOST + " are read.");
@@ -87,8 +98,7 @@ final class CalendarReader {
       return Optional.empty();
     }
     LocalDate first = day(start, zone);
-    Temporal end =
-        event.<DtEnd<Temporal>>getProperty(Property.DTEND).map(DtEnd::getDate).orElse(null);
+    Temporal end = end(event, start);
     return Optional.of(
         new Event(
             text(event, Property.UID, 300),
@@ -99,6 +109,19 @@ final class CalendarReader {
             text(event, Property.LOCATION, 200),
             event.getProperty(Property.RRULE).isPresent(),
             "CANCELLED".equalsIgnoreCase(text(event, Property.STATUS, 20))));
+  }
+
+  /** Its end as told, or its start and how long it takes; null when it tells neither. */
+  private static @Nullable Temporal end(VEvent event, Temporal start) {
+    Optional<Temporal> told =
+        event.<DtEnd<Temporal>>getProperty(Property.DTEND).map(DtEnd::getDate);
+    return told.or(
+            () ->
+                event
+                    .<Duration>getProperty(Property.DURATION)
+                    .map(Duration::getDuration)
+                    .map(start::plus))
+        .orElse(null);
   }
 
   /** The end is not part of it: a whole day ends where the next begins. */

@@ -63,7 +63,7 @@ class HouseController {
   /** Rules as they might be. */
   record RulesDraft(
       @NotNull(message = "Say which school.") School dateLimits,
-      @NotNull @Size(max = 30) List<@Valid ClassMonths> ownLimits,
+      @NotNull @Size(max = 30) List<@NotNull @Valid ClassMonths> ownLimits,
       int eyeMarginDays,
       int reservePercent,
       int deliveryDays) {

@@ -48,7 +48,7 @@ class BenchController {
       @NotNull(message = "Say how many months between two refills.") BigDecimal wantedMonths,
       @Nullable UUID backStock,
       @NotNull @Size(max = 200, message = "At most 200 packs are planned at once.")
-          List<@Valid Chosen> chosen) {}
+          List<@NotNull @Valid Chosen> chosen) {}
 
   /** The same changed, and the version that was read. */
   record ChangeSession(
@@ -57,7 +57,7 @@ class BenchController {
       @NotNull(message = "Say how many months between two refills.") BigDecimal wantedMonths,
       @Nullable UUID backStock,
       @NotNull @Size(max = 200, message = "At most 200 packs are planned at once.")
-          List<@Valid Chosen> chosen) {}
+          List<@NotNull @Valid Chosen> chosen) {}
 
   /** An act that needs nothing to be said. */
   record BenchAct(@NotNull UUID actId) {}
@@ -86,6 +86,11 @@ class BenchController {
   @GetMapping("/api/bench")
   BenchView bench(@AuthenticationPrincipal SignedIn who) {
     return sessions.bench(who);
+  }
+
+  @GetMapping("/api/bench/sessions")
+  List<BenchRecords.SessionLine> lines(@AuthenticationPrincipal SignedIn who) {
+    return sessions.lines(who);
   }
 
   @GetMapping("/api/bench/sessions/{id}")

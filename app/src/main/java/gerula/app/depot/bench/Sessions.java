@@ -99,8 +99,17 @@ class Sessions {
                               now.of(byId.get(one.item().id())),
                               one.why().stream().sorted().toList()))
                   .toList(),
-              store.all().stream().limit(MOST_SHOWN).map(this::line).toList());
+              newest());
         });
+  }
+
+  /** The newest sessions at a glance. */
+  List<SessionLine> lines(SignedIn who) {
+    return workspaces.in(who.workspace(), this::newest);
+  }
+
+  private List<SessionLine> newest() {
+    return store.all().stream().limit(MOST_SHOWN).map(this::line).toList();
   }
 
   private SessionLine line(StoredSession session) {

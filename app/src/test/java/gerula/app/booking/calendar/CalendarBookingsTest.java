@@ -48,6 +48,7 @@ class CalendarBookingsTest {
       UID:off@harbour.invalid
       DTSTAMP:20310401T120000Z
       DTSTART;VALUE=DATE:20310501
+      DURATION:P3D
       STATUS:CANCELLED
       SUMMARY:Called off
       END:VEVENT
@@ -72,6 +73,7 @@ class CalendarBookingsTest {
     JsonNode seen = preview(client, FILE);
     assertThat(seen.findValuesAsString("outlook"))
         .containsExactly("past", "cancelled", "new", "new");
+    assertThat(seen.at("/1/booking/lastDay").asString()).isEqualTo("2031-05-03");
     JsonNode call = seen.get(2);
     assertThat(call.at("/booking/firstDay").asString()).isEqualTo("2031-05-03");
     assertThat(call.at("/booking/lastDay").asString()).isEqualTo("2031-05-03");
@@ -111,7 +113,9 @@ class CalendarBookingsTest {
   @Test
   void whatIsNoCalendarIsToldAndChangesNothing(Client client) {
     client.signedUp();
-    for (String file : new String[] {"", "name;shade", "BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\n"}) {
+    String nowhere = FILE.replace("Europe/Oslo", "Mars/Base");
+    for (String file :
+        new String[] {"", "name;shade", "BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\n", nowhere}) {
       Client.Answer answer =
           client.sendBytes(
               "POST",
