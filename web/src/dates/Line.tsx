@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { Link } from "react-router";
+import { useActs } from "../frame/acts";
 import type { Booking, Schemas } from "../frame/api";
 import { Swatch } from "../frame/Swatch";
 import { Discard } from "../kit/ItemDoing";
@@ -28,7 +29,7 @@ export function Line({ ending, bookings, scale }: LineProps) {
           <p className={`text-[0.85rem] ${isPast ? "text-stop" : "text-soft"}`}>
             {isPast ? "past: " : ""}
             {nearDate(lastDay, scale.today)}
-            {useFirst && !isPast && <b className="text-ink"> · use first</b>}
+            {(useFirst || item.usedFirst) && !isPast && <b className="text-ink"> · use first</b>}
           </p>
         </div>
       </div>
@@ -117,8 +118,17 @@ function Doing({ ending, bookings, isPast }: DoingProps) {
   const [asking, setAsking] = useState<"use" | "replace" | "discard" | null>(null);
   const met = bookings.find((booking) => ending.meets.some((one) => one.booking === booking.id));
   const close = () => setAsking(null);
+  const { perform } = useActs();
+  const putFirst = () =>
+    void perform({
+      path: `/api/items/${item.id}/use-first`,
+      body: { first: !item.usedFirst },
+      done: item.usedFirst
+        ? `${shortName(item)} is used in its turn.`
+        : `${shortName(item)} is used before others of its kind.`,
+    }).catch(() => {});
   return (
-    <span className="flex w-64 justify-end max-hand:w-auto">
+    <span className="flex w-80 justify-end max-hand:w-auto">
       {!isPast && (
         <button
           type="button"
@@ -127,6 +137,16 @@ function Doing({ ending, bookings, isPast }: DoingProps) {
           onClick={() => setAsking("use")}
         >
           use
+        </button>
+      )}
+      {!isPast && (
+        <button
+          type="button"
+          className={ACT}
+          aria-label={`${item.usedFirst ? "In its turn" : "Use first"}: ${shortName(item)}`}
+          onClick={putFirst}
+        >
+          {item.usedFirst ? "in its turn" : "first"}
         </button>
       )}
       <button

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { ask, Problem, type Schemas } from "../frame/api";
 import { Sentence } from "../frame/Sentence";
 import { TextField } from "../ui/Field";
+import { decimal } from "../words/quantities";
 
 type Answer = Schemas["DilutionAnswer"];
 
@@ -14,9 +15,9 @@ export function DilutionView() {
   const [target, setTarget] = useState("70");
   const [amount, setAmount] = useState("500");
   const asked = {
-    stockPercent: number(stock),
-    targetPercent: number(target),
-    finalMl: number(amount),
+    stockPercent: decimal(stock),
+    targetPercent: decimal(target),
+    finalMl: decimal(amount),
   };
   const answer = useQuery({
     queryKey: ["dilution", asked],
@@ -134,9 +135,4 @@ function Measured({ answer, stock, total }: MeasuredProps) {
       </div>
     </div>
   );
-}
-
-function number(told: string): number | null {
-  const value = Number(told.replace(",", "."));
-  return told.trim() === "" || Number.isNaN(value) ? null : value;
 }

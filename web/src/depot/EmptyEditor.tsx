@@ -6,6 +6,7 @@ import { SelectField, TextField } from "../ui/Field";
 import { Sheet } from "../ui/Sheet";
 import { choices } from "../words/codes";
 import { CONTAINERS } from "../words/lists";
+import { decimal } from "../words/quantities";
 import type { Empty } from "./queries";
 
 type Draft = Record<
@@ -55,12 +56,12 @@ export function EmptyEditor({ kind, onClose }: { kind: Empty | null; onClose: ()
   const save = async () => {
     const empty = {
       ...draft,
-      sizeMl: number(draft.sizeMl),
-      tareG: number(draft.tareG),
-      outerWidthMm: number(draft.outerWidthMm) ?? 0,
-      outerDepthMm: number(draft.outerDepthMm) ?? 0,
-      outerHeightMm: number(draft.outerHeightMm) ?? 0,
-      stock: number(draft.stock) ?? 0,
+      sizeMl: decimal(draft.sizeMl),
+      tareG: decimal(draft.tareG),
+      outerWidthMm: decimal(draft.outerWidthMm) ?? 0,
+      outerDepthMm: decimal(draft.outerDepthMm) ?? 0,
+      outerHeightMm: decimal(draft.outerHeightMm) ?? 0,
+      stock: decimal(draft.stock) ?? 0,
     } as unknown as Schemas["EmptyDraft"];
     try {
       await perform(
@@ -108,10 +109,4 @@ export function EmptyEditor({ kind, onClose }: { kind: Empty | null; onClose: ()
       </div>
     </Sheet>
   );
-}
-
-/** What is no number is told as nothing, which the server answers at the field. */
-function number(told: string): number | null {
-  const value = Number(told.replace(",", "."));
-  return told.trim() === "" || Number.isNaN(value) ? null : value;
 }

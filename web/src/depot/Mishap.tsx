@@ -4,7 +4,7 @@ import { Button } from "../ui/Button";
 import { SelectField, TextField } from "../ui/Field";
 import { Sheet } from "../ui/Sheet";
 import { shortName } from "../words/items";
-import { leftOf } from "../words/quantities";
+import { decimal, leftOf } from "../words/quantities";
 import type { Piece } from "./queries";
 
 const MISHAPS = [
@@ -23,7 +23,7 @@ export function Mishap({ piece, path, open, onClose }: MishapProps) {
   const tell = async () => {
     await perform({
       path: `${path}/mishap`,
-      body: { what, lost: lost.trim() === "" ? null : Number(lost.replace(",", ".")) },
+      body: { what, lost: decimal(lost) },
       done: `Wrote down what happened to ${shortName(piece.source)}.`,
     });
     onClose();

@@ -7,7 +7,7 @@ import { Button } from "../ui/Button";
 import { SelectField, TextField } from "../ui/Field";
 import { Sheet } from "../ui/Sheet";
 import { fullName, shortName } from "../words/items";
-import { leftOf } from "../words/quantities";
+import { decimal, leftOf } from "../words/quantities";
 import { useEmpties } from "./queries";
 
 type PanUpProps = {
@@ -37,7 +37,7 @@ export function PanUp({ place, placeName, slot, open, onClose }: PanUpProps) {
         newItem: crypto.randomUUID(),
         source: source.id,
         empty: empty || pans(kinds)[0]?.id,
-        amount: Number(amount.replace(",", ".")),
+        amount: decimal(amount),
         place,
         slot,
         sourceTo: null,
@@ -104,7 +104,7 @@ export function PanUp({ place, placeName, slot, open, onClose }: PanUpProps) {
             )}
             <Button
               kind="solid"
-              disabled={pans(kinds).length === 0 || !(Number(amount.replace(",", ".")) > 0)}
+              disabled={pans(kinds).length === 0 || (decimal(amount) ?? 0) <= 0}
               onClick={() => void pan().catch(() => {})}
             >
               Panned up

@@ -8,7 +8,7 @@ import { Sheet } from "../ui/Sheet";
 import { nearDate } from "../words/dates";
 import { cautionWords, handlingWords, minutes, stopwatch } from "../words/depot";
 import { fullName, placePath, shortName } from "../words/items";
-import { amount, leftOf } from "../words/quantities";
+import { amount, decimal, leftOf } from "../words/quantities";
 import { Mishap } from "./Mishap";
 import { type Piece, type Session, useEmpties } from "./queries";
 import { useClock } from "./useClock";
@@ -37,7 +37,7 @@ export function PieceCard({ session, piece, onDone }: CardProps) {
       path: `${path}/fill`,
       body: {
         newItem: crypto.randomUUID(),
-        amount: Number(filling.amount.replace(",", ".")),
+        amount: decimal(filling.amount),
         place: filling.place || null,
         slot: null,
         openedOn,
@@ -56,7 +56,7 @@ export function PieceCard({ session, piece, onDone }: CardProps) {
       <h2 className="font-semibold font-voice text-2xl leading-tight">{fullName(source)}</h2>
       <p className="text-lg">
         {handlingWords(piece.handling)}:{" "}
-        <b>{amount(Number(filling.amount.replace(",", ".")) || 0, source.product.unit)}</b> into the{" "}
+        <b>{amount(decimal(filling.amount) ?? 0, source.product.unit)}</b> into the{" "}
         <b>{piece.emptyName}</b>.
       </p>
       {piece.cautions.map((caution) => (

@@ -5,7 +5,7 @@ import { Chip } from "../ui/Chip";
 import { TextField } from "../ui/Field";
 import { cautionWords, reasonChip, reasonTold } from "../words/depot";
 import { fullName } from "../words/items";
-import { amount, leftOf, mass } from "../words/quantities";
+import { amount, decimal, leftOf, mass } from "../words/quantities";
 import type { Chosen, Empty, PlanRow } from "./queries";
 
 type EditorProps = {
@@ -196,7 +196,7 @@ type FigureProps = {
 function Figure({ label, hint, value, disabled = false, onSet }: FigureProps) {
   const [told, setTold] = useState(value === null ? "" : String(value));
   const set = () => {
-    const number = told.trim() === "" ? null : Number(told.replace(",", "."));
+    const number = decimal(told);
     if (number !== value && (number === null || number >= 0)) onSet(number);
   };
   return (

@@ -9,7 +9,7 @@ import { SelectField, TextField } from "../ui/Field";
 import { capital, count } from "../words/codes";
 import { minutes, volume } from "../words/depot";
 import { placePath } from "../words/items";
-import { mass } from "../words/quantities";
+import { decimal, mass } from "../words/quantities";
 import { PlanRowEditor } from "./PlanRowEditor";
 import { PlanShelves } from "./PlanShelves";
 import { type Chosen, type Plan, type Session, useEmpties } from "./queries";
@@ -189,8 +189,8 @@ function Facts({ plan }: { plan: Plan }) {
 function Months({ session, onChange }: { session: Session; onChange: (months: number) => void }) {
   const [told, setTold] = useState(String(session.wantedMonths));
   const set = () => {
-    const months = Number(told.replace(",", "."));
-    if (months > 0 && months !== session.wantedMonths) onChange(months);
+    const months = decimal(told);
+    if (months !== null && months > 0 && months !== session.wantedMonths) onChange(months);
   };
   return (
     <div className="w-40">

@@ -9,7 +9,7 @@ import { Sheet } from "../ui/Sheet";
 import { nearDate } from "../words/dates";
 import { washWords } from "../words/depot";
 import { placePath, shortName } from "../words/items";
-import { leftOf } from "../words/quantities";
+import { decimal, leftOf } from "../words/quantities";
 import { useRefill } from "./queries";
 
 type RefillProps = { item: Item; open: boolean; onClose: () => void };
@@ -61,7 +61,7 @@ function Proposed({ item, refill, source, onClose }: ProposedProps) {
       path: `/api/items/${item.id}/refill`,
       body: {
         source,
-        amount: Number(amount.replace(",", ".")),
+        amount: decimal(amount),
         wash,
         openedOn: refill.sealed ? openedOn : null,
       },

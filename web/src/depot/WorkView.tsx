@@ -4,6 +4,7 @@ import { Sentence } from "../frame/Sentence";
 import { Swatch } from "../frame/Swatch";
 import { useStance } from "../frame/stance";
 import { Button } from "../ui/Button";
+import { Progress } from "../ui/Progress";
 import { count } from "../words/codes";
 import { minutes, stopwatch } from "../words/depot";
 import { shortName } from "../words/items";
@@ -27,7 +28,7 @@ export function WorkView({ session }: { session: Session }) {
   return (
     <div className="flex flex-col gap-5 max-hand:gap-4 max-hand:pb-44">
       <WorkSentence session={session} open={open} done={done.length} />
-      <Progress done={done.length} all={session.pieces.length} />
+      <Progress label="Filled" done={done.length} all={session.pieces.length} />
       {done.length === 0 && !isPaused && (
         <p className="text-soft">
           First a clean table and clean hands; empties wiped with 70 % alcohol and dry.
@@ -97,21 +98,6 @@ function WorkSentence({ session, open, done }: WorkSentenceProps) {
   );
 }
 
-function Progress({ done, all }: { done: number; all: number }) {
-  return (
-    <div
-      role="progressbar"
-      aria-label="Filled"
-      aria-valuemin={0}
-      aria-valuemax={all}
-      aria-valuenow={done}
-      className="h-1.5 bg-hair"
-    >
-      <div style={{ width: `${all ? (done / all) * 100 : 0}%` }} className="h-full bg-ink" />
-    </div>
-  );
-}
-
 function ClearAway({ onFinish }: { onFinish: () => void }) {
   return (
     <section className="flex flex-col gap-3 rounded-md border-2 border-ink bg-paper p-4">
@@ -137,11 +123,11 @@ function Line({ title, pieces, onPick }: LineProps) {
             <button
               type="button"
               onClick={() => onPick(piece.id)}
-              className="flex min-h-10 w-full items-center gap-3 py-1 text-left hover:bg-lit max-hand:min-h-11"
+              className="flex min-h-10 w-full items-center gap-3 py-1 text-left hover:bg-lit max-hand:min-h-11 max-hand:flex-wrap max-hand:gap-x-3 max-hand:gap-y-0"
             >
               <Swatch item={piece.source} size="small" />
               <span className="min-w-0 flex-1 truncate">{shortName(piece.source)}</span>
-              <span className="text-soft text-sm">
+              <span className="text-soft text-sm max-hand:w-full max-hand:pl-9">
                 {amount(piece.amount, piece.source.product.unit)} into {piece.emptyName}
               </span>
             </button>

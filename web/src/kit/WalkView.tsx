@@ -9,7 +9,7 @@ import { Swatch } from "../frame/Swatch";
 import { useToday } from "../frame/session";
 import { Button, buttonLook } from "../ui/Button";
 import { SelectField } from "../ui/Field";
-import { count } from "../words/codes";
+import { capital, count } from "../words/codes";
 import { nearDate } from "../words/dates";
 import { fullName, placePath, shortName } from "../words/items";
 import { leftOf, mass, money } from "../words/quantities";
@@ -69,7 +69,11 @@ export function WalkView() {
   return (
     <div className="flex flex-col gap-5 max-hand:pb-40">
       <Sentence>
-        {name}: {walk.data.total - walk.data.kept} of {count(walk.data.total, "thing")} to look at.
+        {capital(name)}:{" "}
+        {walk.data.kept === 0
+          ? count(walk.data.total, "thing")
+          : `${walk.data.total - walk.data.kept} of ${walk.data.total} things`}{" "}
+        to look at.
       </Sentence>
       <Decide
         key={current.item.id}

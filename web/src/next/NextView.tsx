@@ -12,7 +12,7 @@ import { useBuying } from "../restock/queries";
 import { SignOut } from "../signin/SignOut";
 import { buttonLook } from "../ui/Button";
 import { capital, count } from "../words/codes";
-import { clockTime, nearDate, plusDays } from "../words/dates";
+import { clockTime, nearDate, plusDays, shortDate } from "../words/dates";
 import { fullName } from "../words/items";
 import { markWords } from "../words/marks";
 
@@ -137,7 +137,7 @@ function Waiting({ today }: { today: string }) {
               Order {fullName(one.like)}
             </Link>
             <span className={(one.orderBy ?? today) < today ? "text-stop" : "text-soft"}>
-              by {nearDate(one.orderBy ?? today, today)}
+              by {shortDate(one.orderBy ?? today, today)}
             </span>
           </li>
         ))}

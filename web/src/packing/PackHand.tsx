@@ -7,6 +7,7 @@ import { Counted } from "../frame/Sentence";
 import { Swatch } from "../frame/Swatch";
 import { usePlaces } from "../kit/queries";
 import { Button } from "../ui/Button";
+import { Progress } from "../ui/Progress";
 import { capital, count } from "../words/codes";
 import { fullName, type PlaceMap, placePath, placeTail, shortName } from "../words/items";
 import { gapLines, gapTitle, names, type PackingWords } from "../words/packing";
@@ -225,7 +226,7 @@ function Stage({ list, words, headline, card, then = [], thumb }: StageProps) {
     <div className="flex flex-col gap-4 pb-52">
       {headline}
       {list.booking.stage === "planned" && (
-        <Progress done={list.packedCount} all={list.lines.length} />
+        <Progress label="Packed" done={list.packedCount} all={list.lines.length} />
       )}
       {card}
       {then.length > 0 && (
@@ -266,21 +267,6 @@ function Stage({ list, words, headline, card, then = [], thumb }: StageProps) {
       <div className="fixed inset-x-0 bottom-0 z-10 flex flex-col gap-3 border-hair border-t bg-paper px-4 pt-3 pb-4">
         {thumb}
       </div>
-    </div>
-  );
-}
-
-function Progress({ done, all }: { done: number; all: number }) {
-  return (
-    <div
-      role="progressbar"
-      aria-label="Packed"
-      aria-valuemin={0}
-      aria-valuemax={all}
-      aria-valuenow={done}
-      className="h-1.5 bg-hair"
-    >
-      <div style={{ width: `${all ? (done / all) * 100 : 0}%` }} className="h-full bg-ink" />
     </div>
   );
 }

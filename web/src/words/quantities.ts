@@ -31,3 +31,9 @@ export function share(part: number): string {
 export function money(value: number, currency: string): string {
   return new Intl.NumberFormat("en-GB", { style: "currency", currency }).format(value);
 }
+
+/** A number as somebody writes it, with a comma or a point; null when it is none. */
+export function decimal(told: string): number | null {
+  const value = Number(told.trim().replace(",", "."));
+  return told.trim() === "" || Number.isNaN(value) ? null : value;
+}

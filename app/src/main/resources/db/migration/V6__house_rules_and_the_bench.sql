@@ -23,6 +23,8 @@ alter table gerula.item
   -- The kind of empty it was filled into, so that a washed one goes back there.
   add column empty_id uuid,
   add column washed_on date,
+  -- Since when it is taken before others of its class, whatever their dates.
+  add column use_first_on date,
   -- The day somebody last went through the kit and kept it.
   add column kept_on date;
 

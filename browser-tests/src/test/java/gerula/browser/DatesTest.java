@@ -26,6 +26,9 @@ class DatesTest {
       assertThat(line).isHidden();
       artist.press("Undo").click();
       assertThat(line).isVisible();
+      Locator later = line(artist, "Brow gel clear");
+      later.getByRole(AriaRole.BUTTON, named("Use first: Brow gel clear")).click();
+      assertThat(later).containsText("use first");
       artist.page.getByRole(AriaRole.LINK, link("two years")).click();
       assertThat(artist.page).hasURL(Pattern.compile("weeks=104"));
       assertThat(artist.page.getByText("use first").first()).isVisible();

@@ -60,6 +60,7 @@ final class ArchiveDates {
             one.slot(),
             one.empty(),
             moved(one.washedOn()),
+            moved(one.useFirstOn()),
             moved(one.keptOn()));
   }
 

@@ -100,6 +100,7 @@ class ArchiveStore {
       row.setSlot(besides.slot());
       row.setEmptyId(besides.empty());
       row.setWashedOn(besides.washedOn());
+      row.setUseFirstOn(besides.useFirstOn());
       row.setKeptOn(besides.keptOn());
     }
     return sql.update(ITEM).set(row).where(ITEM.ID.eq(one.id()));

@@ -60,6 +60,7 @@ class KitArchive {
             stored.item().slot(),
             details.emptyId(),
             details.washedOn(),
+            details.useFirstOn(),
             details.keptOn());
     return besides.equals(WorkspaceArchive.ArchivedBesides.NONE) ? null : besides;
   }

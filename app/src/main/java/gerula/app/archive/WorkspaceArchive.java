@@ -91,6 +91,7 @@ record WorkspaceArchive(
    * @param changedWhat look, smell, texture; empty when nothing is reported
    * @param slot which of the equal slots of its home it has, from 1
    * @param empty the kind of empty it was filled into
+   * @param useFirstOn since when it is taken before others of its class
    * @param keptOn the day somebody last went through the kit and kept it
    */
   record ArchivedBesides(
@@ -100,10 +101,11 @@ record WorkspaceArchive(
       @Nullable @Min(1) @Max(500) Integer slot,
       @Nullable UUID empty,
       @Nullable LocalDate washedOn,
+      @Nullable LocalDate useFirstOn,
       @Nullable LocalDate keptOn) {
 
     static final ArchivedBesides NONE =
-        new ArchivedBesides(null, List.of(), null, null, null, null, null);
+        new ArchivedBesides(null, List.of(), null, null, null, null, null, null);
   }
 
   /**

@@ -133,6 +133,9 @@ class ItemController {
       @NotNull(message = "Say what has changed.") @Size(max = 3) List<Changed.@NotNull Sense> what,
       boolean packBroken) {}
 
+  /** Whether it is taken before others of its class. */
+  record PutFirst(@NotNull UUID actId, boolean first) {}
+
   /** It is as it should be after all. */
   record FoundFine(@NotNull UUID actId) {}
 
@@ -238,6 +241,15 @@ class ItemController {
       @PathVariable UUID id,
       @Valid @RequestBody UseItem asked) {
     using.use(who, asked.actId(), id, asked.openedOn(), asked.level());
+    return kit.sheet(who, id);
+  }
+
+  @PostMapping("/api/items/{id}/use-first")
+  ItemSheet putFirst(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody PutFirst asked) {
+    using.putFirst(who, asked.actId(), id, asked.first());
     return kit.sheet(who, id);
   }
 

@@ -51,6 +51,7 @@ final class ItemRows {
             vessel(row, product.content().unit()),
             row.getSlot(),
             changed(row),
+            row.getUseFirstOn() != null,
             row.getDiscardedOn() != null);
     return new StoredItem(
         item,
@@ -74,6 +75,7 @@ final class ItemRows {
         row.getBrokenPackOn(),
         row.getEmptyId(),
         row.getWashedOn(),
+        row.getUseFirstOn(),
         row.getKeptOn(),
         row.getDiscardedOn(),
         row.getDiscardCause() == null ? null : Code.of(DiscardCause.class, row.getDiscardCause()));

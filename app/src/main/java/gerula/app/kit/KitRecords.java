@@ -132,6 +132,7 @@ public final class KitRecords {
    * @param changed that its look, smell or texture was reported changed
    * @param brokenPackOn the day its pack was reported broken
    * @param washedOn the day its container was washed last
+   * @param usedFirst whether it is taken before others of its class
    * @param keptOn the day somebody last went through the kit and kept it
    */
   public record ItemView(
@@ -165,6 +166,7 @@ public final class KitRecords {
       @Nullable ChangedView changed,
       @Nullable LocalDate brokenPackOn,
       @Nullable LocalDate washedOn,
+      boolean usedFirst,
       @Nullable LocalDate keptOn,
       @Nullable LocalDate discardedOn,
       @Nullable DiscardCause discardCause,

@@ -123,6 +123,7 @@ public final class KitViews {
         changed(item),
         details.brokenPackOn(),
         details.washedOn(),
+        item.isUsedFirst(),
         details.keptOn(),
         details.discardedOn(),
         details.discardCause(),

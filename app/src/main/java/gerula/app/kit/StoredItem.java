@@ -20,6 +20,7 @@ public record StoredItem(
    * @param brokenPackOn the day its pack was reported broken, null as long as it is whole
    * @param emptyId the kind of empty it was filled into, null in its own pack
    * @param washedOn the day its container was washed last, null when never
+   * @param useFirstOn since when it is taken before others of its class, null when it is not
    * @param keptOn the day somebody last went through the kit and kept it, null when never
    */
   public record ItemDetails(
@@ -35,6 +36,7 @@ public record StoredItem(
       @Nullable LocalDate brokenPackOn,
       @Nullable UUID emptyId,
       @Nullable LocalDate washedOn,
+      @Nullable LocalDate useFirstOn,
       @Nullable LocalDate keptOn,
       @Nullable LocalDate discardedOn,
       @Nullable DiscardCause discardCause) {}

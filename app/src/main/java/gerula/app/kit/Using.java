@@ -85,6 +85,20 @@ class Using {
     faults.refuseIfAny();
   }
 
+  /** Puts a thing before others of its class, or back into its turn. */
+  void putFirst(SignedIn who, UUID actId, UUID id, boolean first) {
+    ledger.perform(
+        who,
+        actId,
+        first ? "put-first" : "put-in-turn",
+        Map.of(),
+        act -> {
+          ItemRecord changed = new ItemRecord();
+          changed.setUseFirstOn(first ? LocalDate.now(clock) : null);
+          kit.touch(act, kit.inKit(id), changed);
+        });
+  }
+
   /** Says how much is left, as a level or exactly. */
   void measure(
       SignedIn who, UUID actId, UUID id, @Nullable Level level, @Nullable BigDecimal left) {

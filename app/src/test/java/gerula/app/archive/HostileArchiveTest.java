@@ -39,7 +39,7 @@ class HostileArchiveTest {
           "\"<script>alert(1)</script>\"");
 
   static LongStream seeds() {
-    return LongStream.range(1, 41);
+    return LongStream.range(1, 61);
   }
 
   @ParameterizedTest(name = "seed {0}")
@@ -62,11 +62,12 @@ class HostileArchiveTest {
 
   /** Changes one value somewhere in one thing of one list. */
   private static String spoil(ObjectNode demo, Random random) {
-    List<String> lists = List.of("places", "products", "items", "bookings");
+    List<String> lists =
+        List.of("places", "products", "items", "bookings", "empties", "fillings", "wanted");
     ArrayNode list = demo.withArray(lists.get(random.nextInt(lists.size())));
     int number = random.nextInt(list.size());
     ObjectNode thing = (ObjectNode) list.get(number);
-    List<String> parts = List.of("place", "product", "item", "booking");
+    List<String> parts = List.of("place", "product", "item", "booking", "empty", "besides");
     for (String part : parts) {
       if (thing.path(part) instanceof ObjectNode inner && random.nextInt(4) > 0) {
         thing = inner;

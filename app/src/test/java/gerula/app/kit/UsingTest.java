@@ -60,6 +60,15 @@ class UsingTest {
     assertThat(item(open).path("left").asDouble()).isEqualTo(12.5);
   }
 
+  @Test
+  void aThingIsPutBeforeOthersAndBackIntoItsTurn() {
+    ObjectNode first = act().put("first", true);
+    client.post("/api/items/" + open + "/use-first", first).expect(200);
+    assertThat(item(open).path("usedFirst").asBoolean()).isTrue();
+    client.post("/api/ledger/" + first.path("actId").asString() + "/undo", act()).expect(204);
+    assertThat(item(open).path("usedFirst").asBoolean()).isFalse();
+  }
+
   private static ObjectNode use(String openedOn, String level) {
     return act().put("openedOn", openedOn).put("level", level);
   }

@@ -31,6 +31,9 @@ class UndoPropertyTest {
   private Random random;
   private final List<String> places = new ArrayList<>();
   private final List<String> items = new ArrayList<>();
+  private final List<String> powders = new ArrayList<>();
+  private String pans;
+  private String palette;
 
   /** Where an act was sent and what was sent. */
   private record Sent(String path, ObjectNode body) {
@@ -82,12 +85,23 @@ class UndoPropertyTest {
       }
       client.post("/api/items", asked).expect(201);
       items.add(asked.path("id").asString());
+      if (i % 2 == 1) {
+        powders.add(asked.path("id").asString());
+      }
     }
+    pans = Kits.addEmpty(client, "loose-magnetic-pan", 4, 9);
+    palette = Kits.id();
+    ObjectNode place = Kits.place("Palette", "palette");
+    place.putObject("slots").put("count", 6).put("widthMm", 30).putNull("depthMm");
+    place.withObject("slots").putNull("heightMm");
+    ObjectNode asked = act().put("id", palette);
+    asked.set("place", place);
+    client.post("/api/places", asked).expect(204);
   }
 
   private Sent any() {
     String item = "/api/items/" + oneOf(items);
-    return switch (random.nextInt(9)) {
+    return switch (random.nextInt(17)) {
       case 0 -> new Sent(item + "/move", act().put("to", random.nextInt(5) == 0 ? null : to()));
       case 1 -> new Sent("/api/places/" + to() + "/move", act().put("to", oneOf(places)));
       case 2 -> new Sent(item + "/left", act().put("level", "quarter").putNull("left"));
@@ -99,8 +113,46 @@ class UndoPropertyTest {
       case 5 -> lend();
       case 6 -> bringHome();
       case 7 -> count();
+      case 8, 9 -> decant();
+      case 10 -> fillAgain();
+      case 11 -> new Sent("/api/items/" + oneOf(powders) + "/wash-out", act());
+      case 12 -> report();
+      case 13 -> recall();
+      case 14 ->
+          new Sent(
+              "/api/palettes/" + palette + "/put",
+              act().put("item", oneOf(powders)).put("slot", 1 + random.nextInt(6)));
+      case 15 -> new Sent(item + "/retire", act().put("to", to()));
       default -> new Sent("/api/items", Kits.powder(Kits.id(), to()));
     };
+  }
+
+  private Sent decant() {
+    String id = Kits.id();
+    ObjectNode asked = Kits.decant(id, oneOf(powders), pans, 0.5 + random.nextInt(3));
+    if (random.nextInt(3) == 0) {
+      asked.put("place", palette).put("slot", 1 + random.nextInt(6));
+    }
+    powders.add(id);
+    return new Sent("/api/decants", asked);
+  }
+
+  private Sent fillAgain() {
+    ObjectNode asked =
+        act().put("source", oneOf(powders)).put("amount", 0.5).put("wash", random.nextBoolean());
+    return new Sent("/api/items/" + oneOf(powders) + "/refill", asked.putNull("openedOn"));
+  }
+
+  private Sent report() {
+    ObjectNode asked = act().put("packBroken", random.nextBoolean());
+    asked.putArray("what").add("smell");
+    return new Sent("/api/items/" + oneOf(powders) + "/report", asked);
+  }
+
+  private Sent recall() {
+    ObjectNode asked = act().put("discard", random.nextInt(4) == 0);
+    asked.putArray("items").add(oneOf(powders));
+    return new Sent("/api/recall", asked);
   }
 
   private Sent lend() {
@@ -139,13 +191,28 @@ class UndoPropertyTest {
     return list.get(random.nextInt(list.size()));
   }
 
-  /** All things and places, without how often they were changed. */
+  /** All things, places, empties and kin, without how often they were changed. */
   private String state() {
     JsonNode things = client.get("/api/items?most=200").expect(200).body().path("items");
     JsonNode where = client.get("/api/places").expect(200).body().path("places");
-    return Stream.concat(things.values().stream(), where.values().stream())
+    JsonNode empties = client.get("/api/empties").expect(200).body().path("kinds");
+    Stream<JsonNode> kin =
+        things.values().stream()
+            .map(one -> client.get("/api/items/" + one.path("id").asString() + "/lineage").body())
+            .map(UndoPropertyTest::onlyIds);
+    return Stream.of(
+            things.values().stream(), where.values().stream(), empties.values().stream(), kin)
+        .<JsonNode>flatMap(all -> all)
         .map(one -> one.toString().replaceAll("\"version\":\\d+", ""))
         .sorted()
         .collect(Collectors.joining("\n"));
+  }
+
+  private static JsonNode onlyIds(JsonNode lineage) {
+    ObjectNode ids = Client.object();
+    for (String kin : List.of("ancestors", "descendants")) {
+      lineage.path(kin).forEach(one -> ids.withArray(kin).add(one.path("id").asString()));
+    }
+    return ids;
   }
 }

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gerula.app.Client;
 import gerula.app.Kits;
 import gerula.app.Running;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -34,7 +36,12 @@ class BadInputTest {
         "/api/items/%s",
         "/api/bookings/%s",
         "/api/bookings/%s/packing-list",
-        "/api/places/%s/open"
+        "/api/places/%s/open",
+        "/api/places/%s/walk",
+        "/api/items/%s/lineage",
+        "/api/items/%s/refill",
+        "/api/palettes/%s",
+        "/api/bench/sessions/%s"
       })
   void unknownIdsAndThoseOfOthersAreNotThere(String path) {
     assertThat(client.get(path.formatted(Kits.id())).expect(404).code()).isEqualTo("not-there");
@@ -61,6 +68,78 @@ class BadInputTest {
     assertFault(Kits.powder(Kits.id(), theirDrawer), "item.home");
     assertThat(other.get("/api/items/" + theirItem).body().path("item").path("now").asString())
         .isEqualTo(theirDrawer);
+  }
+
+  @Test
+  void theBenchOfAnotherWorkspaceIsNotThere(Client other) {
+    other.signedUp();
+    String theirDrawer = Kits.addPlace(other, "Theirs", "drawer");
+    Kits.everythingOfTheBench(other, theirDrawer);
+    String theirBase = Kits.addBase(other, theirDrawer);
+    String theirBottles = Kits.addEmpty(other, "dropper-bottle", 5, 3);
+    String mine = Kits.addBase(client, drawer);
+    String bottles = Kits.addEmpty(client, "dropper-bottle", 5, 3);
+    client.post("/api/decants", Kits.decant(Kits.id(), theirBase, bottles, 1)).expect(404);
+    client.post("/api/decants", Kits.decant(Kits.id(), mine, theirBottles, 1)).expect(404);
+    client
+        .post("/api/decants", Kits.decant(Kits.id(), mine, bottles, 1).put("place", theirDrawer))
+        .expect(422);
+    client.get("/api/recall?item=" + theirBase).expect(404);
+    client.post("/api/empties/" + theirBottles + "/count", act().put("stock", 0)).expect(404);
+    String session = other.get("/api/bench/sessions").body().at("/0/id").asString();
+    client.get("/api/bench/sessions/" + session).expect(404);
+    client.post("/api/bench/sessions/" + session + "/finish", act()).expect(404);
+    String wanted = other.get("/api/buying").body().at("/0/id").asString();
+    client.post("/api/buying/" + wanted + "/remove", act()).expect(404);
+    assertThat(client.get("/api/bench/sessions").body().isEmpty()).isTrue();
+    assertThat(client.get("/api/house").body().path("dateLimits").asString()).isEqualTo("usual");
+    assertThat(client.get("/api/empties").body().path("kinds").size()).isEqualTo(1);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "amount, null, 422",
+    "amount, -1, 422",
+    "amount, 1e300, 422",
+    "amount, 0.00001, 422",
+    "amount, true, 422",
+    "amount, [], 422",
+    "slot, 0, 422",
+    "slot, 501, 422",
+    "place, '\"7\"', 422",
+    "openedOn, '\"2031-04-01\"', 422",
+    "openedOn, '\"2031-02-30\"', 422",
+    "source, null, 422",
+    "empty, null, 422",
+    "more, 1, 422",
+  })
+  void whatIsWrongWithADecantIsToldAndNothingIsPoured(String field, String value, int status) {
+    String base = Kits.addBase(client, drawer);
+    String bottles = Kits.addEmpty(client, "dropper-bottle", 5, 3);
+    ObjectNode asked = Kits.decant(Kits.id(), base, bottles, 1);
+    asked.set(field, Client.object("{\"v\":" + value + "}").get("v"));
+    Client.Answer answer = client.post("/api/decants", asked).expect(status);
+    assertThat(answer.body().path("errors").isEmpty()).isFalse();
+    assertThat(client.get("/api/items/" + base).body().at("/item/left").asDouble()).isEqualTo(30);
+    assertThat(client.get("/api/empties").body().at("/kinds/0/empty/stock").asInt()).isEqualTo(3);
+  }
+
+  @Test
+  void ofTheLastEmptyOnlyOneIsFilledHoweverManyReachForIt() throws InterruptedException {
+    String base = Kits.addBase(client, drawer);
+    String last = Kits.addEmpty(client, "dropper-bottle", 5, 1);
+    List<Integer> answers = Collections.synchronizedList(new ArrayList<>());
+    List<Thread> hands = new ArrayList<>();
+    for (int i = 0; i < 6; i++) {
+      ObjectNode asked = Kits.decant(Kits.id(), base, last, 1);
+      hands.add(
+          Thread.ofVirtual().start(() -> answers.add(client.post("/api/decants", asked).status())));
+    }
+    for (Thread hand : hands) {
+      hand.join();
+    }
+    assertThat(answers).hasSize(6).containsOnlyOnce(204).contains(409);
+    assertThat(client.get("/api/items/" + base).body().at("/item/left").asDouble()).isEqualTo(29);
   }
 
   @ParameterizedTest

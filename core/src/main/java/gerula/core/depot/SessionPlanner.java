@@ -5,11 +5,11 @@ import gerula.core.rule.Code;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -135,8 +135,7 @@ public final class SessionPlanner {
   }
 
   private DepotPlan plan() {
-    List<Portion> portions =
-        IntStream.range(0, packs.size()).boxed().flatMap(pack -> portions(pack).stream()).toList();
+    List<Portion> portions = portions(kind -> empties.get(kind).count() > 0);
     int[] kinds = BestUse.of(values(portions), free());
     List<DepotPlan.Piece> pieces = new ArrayList<>();
     List<DepotPlan.Stays> stays = new ArrayList<>();
@@ -152,12 +151,12 @@ public final class SessionPlanner {
       }
     }
     Carried before = packs.stream().map(Pack::carried).reduce(Carried.NOTHING, Carried::plus);
-    return new DepotPlan(
-        pieces, stays, before, after, minutes(pieces), order(pieces), missing(portions));
+    return new DepotPlan(pieces, stays, before, after, minutes(pieces), order(pieces), missing());
   }
 
-  /** What more empties of each kind would be put to use. */
-  private List<DepotPlan.Missing> missing(List<Portion> portions) {
+  /** What more empties of each kind would be put to use: as if there were no end of any. */
+  private List<DepotPlan.Missing> missing() {
+    List<Portion> portions = portions(_ -> true);
     int[] plenty = new int[empties.size()];
     Arrays.fill(plenty, packs.size() * MOST_PORTIONS);
     int[] wished = chosen();
@@ -195,14 +194,21 @@ public final class SessionPlanner {
     return pack.usePerMonthMl() * Math.min(wantedMonths, pack.monthsLeftOn(day));
   }
 
-  private List<Portion> portions(int pack) {
+  private List<Portion> portions(IntPredicate isAtHand) {
+    return IntStream.range(0, packs.size())
+        .boxed()
+        .flatMap(pack -> portions(pack, isAtHand).stream())
+        .toList();
+  }
+
+  private List<Portion> portions(int pack, IntPredicate isAtHand) {
     if (choices.containsKey(packs.get(pack).id())) {
       return List.of();
     }
     double wanted = wantedMl(packs.get(pack));
     double largest =
         IntStream.range(0, empties.size())
-            .filter(kind -> empties.get(kind).count() > 0)
+            .filter(isAtHand)
             .filter(kind -> fits[pack][kind].verdict() != Verdict.NO)
             .mapToDouble(kind -> empties.get(kind).mostMl())
             .max()
@@ -336,30 +342,9 @@ public final class SessionPlanner {
     if (wantedMl(pack) <= 0) {
       return List.of(PlanReason.NOT_USED);
     }
-    return noContainer(index);
-  }
-
-  private List<Code> noContainer(int index) {
-    Set<FitReason> against = EnumSet.noneOf(FitReason.class);
-    boolean isSuited = false;
-    boolean saves = false;
-    for (int kind = 0; kind < empties.size(); kind++) {
-      if (empties.get(kind).count() == 0) {
-        continue;
-      }
-      if (fits[index][kind].verdict() == Verdict.NO) {
-        fits[index][kind].reasons().stream()
-            .filter(reason -> reason.verdict() == Verdict.NO)
-            .forEach(against::add);
-      } else {
-        isSuited = true;
-        saves |= portions(index).getFirst().saves(packs.get(index), empties.get(kind));
-      }
-    }
-    if (isSuited) {
-      return List.of(saves ? PlanReason.NO_EMPTY_AT_HAND : PlanReason.SAVES_NOTHING);
-    }
-    return against.isEmpty() ? List.of(PlanReason.NO_EMPTY_AT_HAND) : List.copyOf(against);
+    List<Portion> portions = portions(index, kind -> empties.get(kind).count() > 0);
+    return NoContainer.why(
+        pack, portions.isEmpty() ? null : portions.getFirst(), empties, fits[index]);
   }
 
   private List<String> order(List<DepotPlan.Piece> pieces) {

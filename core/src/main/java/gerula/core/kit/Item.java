@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param askBackOn the day to ask for it while it is lent, null otherwise
  * @param slot which of the equal slots of its home it has, from 1; null when it has none of its own
  * @param changed that its look, smell or texture has changed, null as long as nobody reported it
+ * @param isUsedFirst whether the artist wants it taken before others of its class
  * @param isDiscarded gone for good
  */
 public record Item(
@@ -35,6 +36,7 @@ public record Item(
     Vessel vessel,
     @Nullable Integer slot,
     @Nullable Changed changed,
+    boolean isUsedFirst,
     boolean isDiscarded) {
 
   /** The order in which equal choices are told, so that the same kit gives the same answer. */
@@ -73,6 +75,7 @@ public record Item(
         vessel,
         slot,
         changed,
+        isUsedFirst,
         isDiscarded);
   }
 

@@ -40,8 +40,8 @@ final class Liking {
 
   /**
    * Most liked first: packed already, what the face prefers, nothing special unasked, the nearest
-   * shade, on the list anyway (carry less), holds enough alone, clean, beyond no margin, opened
-   * before sealed, ends first (use first), lies in a bag already.
+   * shade, on the list anyway (carry less), holds enough alone, clean, put first by the artist,
+   * beyond no margin, opened before sealed, ends first (use first), lies in a bag already.
    */
   Comparator<Item> mostLikedFirst(Need need) {
     return Comparator.<Item, Boolean>comparing(item -> !packed.contains(item.id()))
@@ -62,6 +62,7 @@ final class Liking {
 
   private int shared(Item one, Item other) {
     return Comparator.<Item, Boolean>comparing(item -> item.cleanliness() != Cleanliness.CLEAN)
+        .thenComparing(item -> !item.isUsedFirst())
         .thenComparing(item -> useBy(item).isDueForReplacementOn(lastDay))
         .thenComparing(item -> item.dates().openedOn() == null)
         .thenComparing(this::end)

@@ -37,9 +37,13 @@ public record RunningOut(Item item, UseBy useBy, boolean isUseFirst, List<Meets>
   /** A booking that a thing does not last for. */
   public record Meets(UUID booking, When when) {}
 
-  /** The order in which things of one class are used up: what ends first, and of those the open. */
+  /**
+   * The order in which things of one class are used up: what the artist puts first, then what ends
+   * first, and of those the open.
+   */
   private static final Comparator<RunningOut> USE_FIRST =
-      Comparator.<RunningOut, LocalDate>comparing(one -> one.useBy.lastDay())
+      Comparator.<RunningOut, Boolean>comparing(one -> !one.item.isUsedFirst())
+          .thenComparing(one -> one.useBy.lastDay())
           .thenComparing(one -> one.item.dates().openedOn() == null)
           .thenComparing(one -> one.item, Item.BY_ID);
 
@@ -88,15 +92,20 @@ public record RunningOut(Item item, UseBy useBy, boolean isUseFirst, List<Meets>
   /** The first of several of one class that may still be used, where there is a choice. */
   private static boolean isFirst(List<RunningOut> inOrder, int i, LocalDate today) {
     RunningOut one = inOrder.get(i);
-    boolean followsAnother = i > 0 && inOrder.get(i - 1).isAsGoodAs(one, today);
-    boolean isFollowed = i + 1 < inOrder.size() && inOrder.get(i + 1).isAsGoodAs(one, today);
-    return one.useBy.isGoodOn(today) && !followsAnother && isFollowed;
+    return one.useBy.isGoodOn(today)
+        && !hasAsGood(inOrder.subList(0, i).reversed(), one, today)
+        && hasAsGood(inOrder.subList(i + 1, inOrder.size()), one, today);
   }
 
-  /** Whether it may be used in the other's place. */
-  private boolean isAsGoodAs(RunningOut other, LocalDate today) {
-    return item.product().productClass() == other.item.product().productClass()
-        && useBy.isGoodOn(today);
+  /** Whether one of its class that may be used is among its neighbours on this side. */
+  private static boolean hasAsGood(List<RunningOut> nearestFirst, RunningOut one, LocalDate today) {
+    return nearestFirst.stream()
+        .takeWhile(other -> other.isOfClassOf(one))
+        .anyMatch(other -> other.useBy.isGoodOn(today));
+  }
+
+  private boolean isOfClassOf(RunningOut other) {
+    return item.product().productClass() == other.item.product().productClass();
   }
 
   private RunningOut firstIf(boolean first) {

@@ -9,10 +9,16 @@ import gerula.core.depot.FitReason.Verdict;
 import gerula.core.kit.Container;
 import gerula.core.kit.Form;
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
+import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** The plan is made around what the artist chose. */
 class ChoicesTest {
@@ -83,6 +89,10 @@ class ChoicesTest {
     Pack three = liquid("three", 3, null);
     assertThat(plan(Map.of(), one).missing()).isEmpty();
     assertThat(plan(Map.of(), one, two, three).missing()).containsExactly(new Missing(0, 2));
+    List<Empty> none = List.of(new Empty(Container.POINTED_SQUEEZE_BOTTLE, 10, 5, 16, 0));
+    DepotPlan nothing = SessionPlanner.plan(DAY, 3, none, List.of(one, two), Map.of(), Pace.USUAL);
+    assertThat(nothing.pieces()).isEmpty();
+    assertThat(nothing.missing()).containsExactly(new Missing(0, 2));
     assertThat(plan(Map.of("one", new Choice.Into(0, 3, null)), one).missing())
         .containsExactly(new Missing(0, 2));
   }
@@ -119,5 +129,75 @@ class ChoicesTest {
     Pack adhesive = new Pack("one", Content.usual(Form.ADHESIVE), 5, 1, 10, 12, 1, null);
     assertThatThrownBy(() -> plan(Map.of("one", new Choice.Into(1, 1, null)), adhesive))
         .hasMessageContaining("never decanted");
+  }
+
+  static LongStream seeds() {
+    return LongStream.range(0, 80);
+  }
+
+  /** Whatever is chosen stands; whatever is not keeps to the empties that are left. */
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void thePlanGoesRoundWhateverIsChosen(long seed) {
+    Random random = new Random(seed);
+    List<Empty> empties =
+        IntStream.range(0, 2 + random.nextInt(6)).mapToObj(_ -> randomEmpty(random)).toList();
+    List<Pack> packs =
+        IntStream.range(0, 2 + random.nextInt(14))
+            .mapToObj(i -> liquid("p" + i, random.nextInt(9), null))
+            .toList();
+    Map<String, Choice> choices = new HashMap<>();
+    for (Pack pack : packs) {
+      switch (random.nextInt(4)) {
+        case 0 -> choices.put(pack.id(), new Choice.Stays());
+        case 1 ->
+            choices.put(
+                pack.id(),
+                new Choice.Into(random.nextInt(empties.size()), 1 + random.nextInt(2), null));
+        default -> {}
+      }
+    }
+    DepotPlan plan =
+        SessionPlanner.plan(DAY, 1 + random.nextInt(9), empties, packs, choices, Pace.USUAL);
+    int[] chosen = new int[empties.size()];
+    int[] proposed = new int[empties.size()];
+    for (Piece piece : plan.pieces()) {
+      Choice choice = choices.get(piece.pack());
+      assertThat(choice instanceof Choice.Stays).isFalse();
+      if (choice instanceof Choice.Into into) {
+        assertThat(piece.empty()).isEqualTo(into.empty());
+        assertThat(piece.count()).isEqualTo(into.count());
+        chosen[piece.empty()] += piece.count();
+      } else {
+        assertThat(piece.verdict()).isNotEqualTo(Verdict.NO);
+        proposed[piece.empty()] += piece.count();
+      }
+      assertThat(piece.fillMl()).isPositive();
+      assertThat(piece.fillMl() * piece.count()).isLessThanOrEqualTo(30 + 1e-9);
+    }
+    for (int kind = 0; kind < empties.size(); kind++) {
+      int left = Math.max(0, empties.get(kind).count() - chosen[kind]);
+      assertThat(proposed[kind]).isLessThanOrEqualTo(left);
+      int used = chosen[kind] + proposed[kind];
+      if (used > empties.get(kind).count()) {
+        assertThat(plan.missing()).extracting(Missing::empty).contains(kind);
+      }
+    }
+    long staying =
+        packs.stream().filter(pack -> choices.get(pack.id()) instanceof Choice.Stays).count();
+    assertThat(plan.notDecanted()).hasSizeGreaterThanOrEqualTo((int) staying);
+    assertThat(plan.order()).hasSize(packs.size() - plan.notDecanted().size());
+  }
+
+  private static Empty randomEmpty(Random random) {
+    Container container =
+        List.of(
+                Container.POINTED_SQUEEZE_BOTTLE,
+                Container.DROPPER_BOTTLE,
+                Container.SCREW_JAR,
+                Container.LOOSE_MAGNETIC_PAN)
+            .get(random.nextInt(4));
+    double size = 2 + random.nextInt(13);
+    return new Empty(container, size, 4, size * 1.4, random.nextInt(4));
   }
 }

@@ -64,6 +64,7 @@ class RefillTest {
         item.vessel(),
         null,
         item.changed(),
+        false,
         item.isDiscarded());
   }
 

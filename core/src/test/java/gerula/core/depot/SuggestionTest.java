@@ -70,6 +70,7 @@ class SuggestionTest {
             new Vessel.Decant(Container.SCREW_JAR, Quantity.millilitres(4), null),
             null,
             null,
+            false,
             false);
     Suggestion first = suggested(Set.of(cream.id()), cream, small).getFirst();
     assertThat(first.item()).isEqualTo(cream);

@@ -46,6 +46,7 @@ public final class Given {
     private Vessel vessel = Vessel.PACK;
     private @Nullable Integer slot;
     private @Nullable Changed changed;
+    private boolean isUsedFirst;
     private boolean isDiscarded;
 
     private Thing(ProductClass productClass, Form form) {
@@ -126,6 +127,11 @@ public final class Given {
       return this;
     }
 
+    public Thing usedFirst() {
+      isUsedFirst = true;
+      return this;
+    }
+
     public Thing slot(int given) {
       slot = given;
       return this;
@@ -166,6 +172,7 @@ public final class Given {
           vessel,
           slot,
           changed,
+          isUsedFirst,
           isDiscarded);
     }
   }

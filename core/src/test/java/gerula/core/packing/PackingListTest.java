@@ -9,6 +9,7 @@ import gerula.core.booking.NeedKind;
 import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
 import gerula.core.dates.PackDates;
+import gerula.core.kit.Changed;
 import gerula.core.kit.ForWhom;
 import gerula.core.kit.Form;
 import gerula.core.kit.Given;
@@ -71,6 +72,27 @@ class PackingListTest {
     Item sharpener = put(ProductClass.SHARPENER, Form.SHARPENER, Quantity.pieces(1));
     PackingList list = list(face);
     assertThat(line(list, sharpener).because()).contains(new TakenBecause.CompanionOf(pencil.id()));
+  }
+
+  @Test
+  void whatTheArtistPutFirstIsTakenAndWhatHasChangedIsNot() {
+    Item ordinary = put(ProductClass.FACE_POWDER, Form.PRESSED_POWDER, Quantity.millilitres(10));
+    Item first =
+        Given.thing(ProductClass.FACE_POWDER, Form.PRESSED_POWDER).in(store).usedFirst().item();
+    Face face = face(5, Set.of(), Service.POWDER);
+    assertThat(list(face).lines()).extracting(PackingLine::item).contains(ordinary);
+    kit.add(first);
+    assertThat(list(face).lines())
+        .extracting(PackingLine::item)
+        .contains(first)
+        .doesNotContain(ordinary);
+    kit.clear();
+    Changed smells = new Changed(TODAY, Set.of(Changed.Sense.SMELL));
+    Item off =
+        Given.thing(ProductClass.FACE_POWDER, Form.PRESSED_POWDER).in(store).changed(smells).item();
+    kit.add(off);
+    assertThat(gap(list(face), NeedKind.POWDER).nearest())
+        .containsExactly(new PackingFinding.Refused(off.id(), new Refusal.HasChanged()));
   }
 
   @Test
@@ -308,6 +330,7 @@ class PackingListTest {
         item.vessel(),
         null,
         null,
+        false,
         false);
   }
 

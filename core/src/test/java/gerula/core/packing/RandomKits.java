@@ -120,6 +120,7 @@ public final class RandomKits {
         Vessel.PACK,
         null,
         null,
+        random.nextInt(20) == 0,
         random.nextInt(15) == 0);
   }
 

@@ -94,6 +94,29 @@ class RunningOutTest {
     assertThat(by(LAST, past, later)).extracting(RunningOut::isUseFirst).containsOnly(false);
   }
 
+  @Test
+  void whatTheArtistPutsFirstIsUsedFirstAsLongAsItIsGood() {
+    Item past = printed(ProductClass.MASCARA, TODAY.minusDays(1));
+    Item soon = printed(ProductClass.MASCARA, TODAY.plusDays(1));
+    Item chosen =
+        Given.thing(ProductClass.MASCARA, Form.MASCARA)
+            .dates(new PackDates(null, null, null, LAST, null))
+            .usedFirst()
+            .item();
+    List<RunningOut> told = by(LAST, past, soon, chosen);
+    assertThat(told).extracting(RunningOut::item).containsExactly(chosen, past, soon);
+    assertThat(told).extracting(RunningOut::isUseFirst).containsExactly(true, false, false);
+    assertThat(by(LAST, past, chosen)).extracting(RunningOut::isUseFirst).containsOnly(false);
+    Item gone =
+        Given.thing(ProductClass.MASCARA, Form.MASCARA)
+            .dates(new PackDates(null, null, null, TODAY.minusDays(2), null))
+            .usedFirst()
+            .item();
+    assertThat(by(LAST, gone, soon, printed(ProductClass.MASCARA, LAST)))
+        .extracting(RunningOut::isUseFirst)
+        .containsExactly(false, true, false);
+  }
+
   private List<RunningOut> by(LocalDate until, Item... kit) {
     return RunningOut.by(TODAY, until, List.of(kit), List.of(island), HouseRules.USUAL);
   }

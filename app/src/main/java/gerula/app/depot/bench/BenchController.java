@@ -29,10 +29,12 @@ import org.springframework.web.bind.annotation.RestController;
 class BenchController {
 
   private final Sessions sessions;
+  private final Undertaking undertaking;
   private final Working working;
 
-  BenchController(Sessions sessions, Working working) {
+  BenchController(Sessions sessions, Undertaking undertaking, Working working) {
     this.sessions = sessions;
+    this.undertaking = undertaking;
     this.working = working;
   }
 
@@ -137,7 +139,7 @@ class BenchController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody BenchAct asked) {
-    working.begin(who, asked.actId(), id);
+    undertaking.begin(who, asked.actId(), id);
     return sessions.one(who, id);
   }
 
@@ -146,7 +148,7 @@ class BenchController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody BenchAct asked) {
-    working.pause(who, asked.actId(), id);
+    undertaking.pause(who, asked.actId(), id);
     return sessions.one(who, id);
   }
 
@@ -155,7 +157,7 @@ class BenchController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody BenchAct asked) {
-    working.resume(who, asked.actId(), id);
+    undertaking.resume(who, asked.actId(), id);
     return sessions.one(who, id);
   }
 
@@ -164,7 +166,7 @@ class BenchController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody BenchAct asked) {
-    working.finish(who, asked.actId(), id);
+    undertaking.finish(who, asked.actId(), id);
     return sessions.one(who, id);
   }
 

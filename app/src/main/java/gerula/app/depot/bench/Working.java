@@ -1,7 +1,5 @@
 package gerula.app.depot.bench;
 
-import gerula.app.depot.bench.Planning.OnTheBench;
-import gerula.app.depot.bench.Planning.Planned;
 import gerula.app.depot.bench.SessionStore.Mishap;
 import gerula.app.depot.bench.SessionStore.PieceState;
 import gerula.app.depot.bench.SessionStore.State;
@@ -11,23 +9,15 @@ import gerula.app.depot.empties.Empties;
 import gerula.app.depot.lineage.Decants;
 import gerula.app.kit.Kit;
 import gerula.app.kit.StoredItem;
-import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
-import gerula.app.ledger.ThingKind;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.tables.tables.records.ItemRecord;
-import gerula.core.depot.DepotPlan;
-import gerula.core.depot.Handling;
 import gerula.core.quantity.Quantity;
 import java.math.BigDecimal;
 import java.time.Clock;
-import java.time.Duration;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -40,12 +30,9 @@ class Working {
   /** What the act is called that finishes a piece. */
   static final String FINISHED = "filled";
 
-  /** A piece lies about for longer only when nobody works at it. */
-  private static final Duration LONGEST = Duration.ofHours(1);
-
   private final Sessions sessions;
   private final SessionStore store;
-  private final Planning planning;
+  private final Pieces pieces;
   private final Decants decants;
   private final Empties empties;
   private final Kit kit;
@@ -55,7 +42,7 @@ class Working {
   Working(
       Sessions sessions,
       SessionStore store,
-      Planning planning,
+      Pieces pieces,
       Decants decants,
       Empties empties,
       Kit kit,
@@ -63,153 +50,12 @@ class Working {
       Clock clock) {
     this.sessions = sessions;
     this.store = store;
-    this.planning = planning;
+    this.pieces = pieces;
     this.decants = decants;
     this.empties = empties;
     this.kit = kit;
     this.ledger = ledger;
     this.clock = clock;
-  }
-
-  /** The plan as it is now becomes the work to do. */
-  void begin(SignedIn who, UUID actId, UUID id) {
-    ledger.perform(
-        who,
-        actId,
-        "begun",
-        Map.of(),
-        act -> {
-          StoredSession session = sessions.locked(id);
-          Sessions.refuseUnlessPlanned(session);
-          Planned planned = planning.plan(session);
-          List<StoredPiece> pieces = pieces(id, planned);
-          refuseWhatCannotBegin(planned, pieces);
-          act.touch(
-              ThingKind.BENCH_SESSION_THING,
-              id,
-              () -> store.save(session.now(State.RUNNING, clock.instant(), null)));
-          pieces.forEach(piece -> save(act, piece));
-        });
-  }
-
-  private static void refuseWhatCannotBegin(Planned planned, List<StoredPiece> pieces) {
-    planned.packs().stream()
-        .filter(one -> one.fault() != null)
-        .findFirst()
-        .ifPresent(
-            one -> {
-              throw Refused.notNow(
-                  "choice-impossible",
-                  one.stored().item().product().name()
-                      + ": "
-                      + one.fault()
-                      + " Change that row, then begin.");
-            });
-    if (pieces.isEmpty()) {
-      throw Refused.notNow(
-          "nothing-to-do",
-          "Nothing would be filled: choose packs for which there are suitable empties.");
-    }
-  }
-
-  private static List<StoredPiece> pieces(UUID session, Planned planned) {
-    List<StoredPiece> pieces = new ArrayList<>();
-    for (String pack : planned.plan().order()) {
-      OnTheBench one =
-          planned.packs().stream()
-              .filter(packs -> packs.pack().id().equals(pack))
-              .findFirst()
-              .orElseThrow();
-      planned.plan().pieces().stream()
-          .filter(piece -> piece.pack().equals(pack))
-          .forEach(piece -> addPieces(session, planned, one, piece, pieces));
-    }
-    return pieces;
-  }
-
-  private static void addPieces(
-      UUID session,
-      Planned planned,
-      OnTheBench one,
-      DepotPlan.Piece piece,
-      List<StoredPiece> pieces) {
-    for (int i = 0; i < piece.count(); i++) {
-      pieces.add(
-          new StoredPiece(
-              UUID.randomUUID(),
-              session,
-              pieces.size() + 1,
-              one.stored().id(),
-              planned.empties().get(piece.empty()).id(),
-              one.bench().ofMl(piece.fillMl()).amount(),
-              Handling.of(one.pack().content()),
-              PieceState.WAITING,
-              null,
-              0,
-              null,
-              null,
-              0));
-    }
-  }
-
-  /** Puts everything down; nothing is lost, and the clocks stand still. */
-  void pause(SignedIn who, UUID actId, UUID id) {
-    changeState(who, actId, id, "paused", State.RUNNING, State.PAUSED);
-  }
-
-  void resume(SignedIn who, UUID actId, UUID id) {
-    changeState(who, actId, id, "resumed", State.PAUSED, State.RUNNING);
-  }
-
-  /** Everything that is still waiting is left out. */
-  void finish(SignedIn who, UUID actId, UUID id) {
-    ledger.perform(
-        who,
-        actId,
-        "cleared-away",
-        Map.of(),
-        act -> {
-          StoredSession session = sessions.locked(id);
-          if (session.state() == State.PLANNED || session.state() == State.DONE) {
-            throw Refused.notNow("not-under-way", "This session is not under way.");
-          }
-          for (StoredPiece piece : store.pieces(id)) {
-            if (piece.state() == PieceState.WAITING || piece.state() == PieceState.WORKING) {
-              save(act, piece.now(PieceState.LEFT_OUT, null, worked(piece)));
-            }
-          }
-          act.touch(
-              ThingKind.BENCH_SESSION_THING,
-              id,
-              () -> store.save(session.now(State.DONE, session.startedAt(), clock.instant())));
-        });
-  }
-
-  private void changeState(SignedIn who, UUID actId, UUID id, String name, State from, State to) {
-    ledger.perform(
-        who,
-        actId,
-        name,
-        Map.of(),
-        act -> {
-          StoredSession session = sessions.locked(id);
-          if (session.state() != from) {
-            throw Refused.notNow("not-under-way", "This session is not " + from.code() + " now.");
-          }
-          putDownAll(act, id, null);
-          act.touch(
-              ThingKind.BENCH_SESSION_THING,
-              id,
-              () -> store.save(session.now(to, session.startedAt(), null)));
-        });
-  }
-
-  private void putDownAll(Act act, UUID session, @Nullable UUID but) {
-    for (StoredPiece piece : store.pieces(session)) {
-      if (piece.state() == PieceState.WORKING && !piece.id().equals(but)) {
-        save(act, piece.now(PieceState.WAITING, null, worked(piece)));
-      }
-    }
   }
 
   /** Picks a piece up: its clock runs. One is worked at at a time. */
@@ -221,8 +67,8 @@ class Working {
         Map.of(),
         act -> {
           StoredPiece piece = open(id, pieceId);
-          putDownAll(act, id, pieceId);
-          save(act, piece.now(PieceState.WORKING, clock.instant(), worked(piece)));
+          pieces.putDownAll(act, id, pieceId);
+          pieces.save(act, piece.now(PieceState.WORKING, clock.instant(), pieces.worked(piece)));
         });
   }
 
@@ -261,7 +107,7 @@ class Working {
                   filled.slot(),
                   isLastOf(piece) ? session.backStock() : null,
                   filled.openedOn()));
-          save(act, piece.done(filled.amount(), filled.newItem(), worked(piece)));
+          pieces.save(act, piece.done(filled.amount(), filled.newItem(), pieces.worked(piece)));
         });
   }
 
@@ -282,7 +128,7 @@ class Working {
         Map.of(),
         act -> {
           StoredPiece piece = open(id, pieceId);
-          save(act, piece.now(PieceState.LEFT_OUT, null, worked(piece)));
+          pieces.save(act, piece.now(PieceState.LEFT_OUT, null, pieces.worked(piece)));
         });
   }
 
@@ -314,7 +160,7 @@ class Working {
           if (lost != null || what == Mishap.PACK_BROKE) {
             kit.touch(act, source, changed);
           }
-          save(act, piece.with(what));
+          pieces.save(act, piece.with(what));
         });
   }
 
@@ -345,19 +191,5 @@ class Working {
       throw Refused.notNow("done-already", "This piece is done already. Undo it to do it again.");
     }
     return piece;
-  }
-
-  private int worked(StoredPiece piece) {
-    Instant begun = piece.begunAt();
-    if (begun == null) {
-      return piece.seconds();
-    }
-    Duration since = Duration.between(begun, clock.instant());
-    Duration counted = since.compareTo(LONGEST) > 0 ? LONGEST : since;
-    return piece.seconds() + (int) Math.max(0, counted.toSeconds());
-  }
-
-  private void save(Act act, StoredPiece piece) {
-    act.touch(ThingKind.BENCH_PIECE_THING, piece.id(), () -> store.save(piece));
   }
 }
