@@ -42,7 +42,7 @@ class DatesTest {
       artist.goTo("/dates?weeks=26");
       Locator line = line(artist, "Brow gel clear");
       line.getByRole(AriaRole.BUTTON, named("because")).click();
-      assertThat(artist.page.getByText("The earliest wins.")).isVisible();
+      assertThat(artist.page.getByText("The earliest wins, by")).isVisible();
       artist.page.keyboard().press("Escape");
       line.getByRole(AriaRole.LINK, named("Umberline Brow gel clear")).click();
       assertThat(artist.sentence()).containsText("Brow gel clear is in");
