@@ -128,7 +128,7 @@ function Doing({ ending, bookings, isPast }: DoingProps) {
         : `${shortName(item)} is used before others of its kind.`,
     }).catch(() => {});
   return (
-    <span className="flex w-80 justify-end max-hand:w-auto">
+    <span className="flex w-80 justify-end max-hand:w-auto max-hand:flex-wrap">
       {!isPast && (
         <button
           type="button"

@@ -1,6 +1,8 @@
 import { useState } from "react";
+import { useBookings } from "../booking/queries";
 import { useActs } from "../frame/acts";
 import type { Item } from "../frame/api";
+import { useToday } from "../frame/session";
 import { usePlaces } from "../kit/queries";
 import { Button } from "../ui/Button";
 import { SelectField, TextField } from "../ui/Field";
@@ -13,6 +15,14 @@ type LiftOutProps = { item: Item; open: boolean; onClose: () => void };
 export function LiftOut({ item, open, onClose }: LiftOutProps) {
   const { perform } = useActs();
   const places = usePlaces();
+  const today = useToday();
+  const faces = [
+    ...new Set(
+      (useBookings().data ?? [])
+        .filter((booking) => booking.lastDay >= today)
+        .flatMap((booking) => booking.faces.map((face) => face.name)),
+    ),
+  ];
   const [to, setTo] = useState("");
   const [person, setPerson] = useState("");
   const lift = async () => {
@@ -38,9 +48,15 @@ export function LiftOut({ item, open, onClose }: LiftOutProps) {
         <TextField
           label="For whom"
           hint="or leave it open"
+          list="faces-ahead"
           value={person}
           onChange={(event) => setPerson(event.target.value)}
         />
+        <datalist id="faces-ahead">
+          {faces.map((name) => (
+            <option key={name} value={name} />
+          ))}
+        </datalist>
         <Button kind="solid" disabled={!to} onClick={() => void lift().catch(() => {})}>
           Lifted out
         </Button>

@@ -1,25 +1,9 @@
 import { useRef } from "react";
 import { mass } from "../words/quantities";
-import type { Item, Tray } from "./api";
+import type { Tray } from "./api";
+import type { Inner, OpenCaseProps } from "./caseProps";
 import { useLifting } from "./lifting";
 import { Pieces } from "./Pieces";
-
-export type OpenCaseProps = {
-  tray: Tray;
-  items: Map<string, Item>;
-  /** Whether a thing is in the case already; others are drawn as they will lie. */
-  isIn?: ((item: string) => boolean) | undefined;
-  chosen?: string | null | undefined;
-  onChoose: (item: string) => void;
-  nameOf: (item: Item) => string;
-  /** The compartment looked at closely, null for the whole case. */
-  zoom?: string | null | undefined;
-  onZoom?: ((place: string | null) => void) | undefined;
-  /** Width of the widest case beside it, mm, when several are drawn in one scale. */
-  beside?: number | undefined;
-  /** Whether pieces can be lifted out of it. */
-  canLift?: boolean | undefined;
-};
 
 /**
  * A bag drawn to scale from its measures: trays laid open side by side in order of reach, things as
@@ -140,12 +124,6 @@ function Ground({ tray }: { tray: Tray }) {
     />
   );
 }
-
-export type Inner = OpenCaseProps & {
-  first: string | undefined;
-  /** Size of words and signs, 1 in a whole case. */
-  unit: number;
-};
 
 function Compartment({ tray, ...rest }: Inner) {
   const { x, y, width, height } = tray.box;

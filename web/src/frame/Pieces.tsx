@@ -1,6 +1,6 @@
 import type { Item, Tray } from "./api";
+import type { Inner } from "./caseProps";
 import { useLifting } from "./lifting";
-import type { Inner } from "./OpenCase";
 
 type Piece = Tray["pieces"][number];
 

@@ -14,8 +14,8 @@ import { fullName, placeTail, shortName } from "../words/items";
 import { chips, findingWords, gapLines, gapTitle, type PackingWords } from "../words/packing";
 import { amount } from "../words/quantities";
 import { PackingSentence } from "./PackingSentence";
-import { usePackingWords } from "./PackingView";
 import type { PackingList } from "./queries";
+import { usePackingWords } from "./usePackingWords";
 import { useTicks } from "./useTicks";
 
 /** The packing list at the desk: gaps first, the lines in the order of the work, the bags laid open. */

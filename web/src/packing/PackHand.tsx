@@ -12,8 +12,8 @@ import { capital, count } from "../words/codes";
 import { fullName, type PlaceMap, placePath, placeTail, shortName } from "../words/items";
 import { gapLines, gapTitle, names, type PackingWords } from "../words/packing";
 import { amount, leftOf, mass } from "../words/quantities";
-import { usePackingWords } from "./PackingView";
 import type { PackingList } from "./queries";
+import { usePackingWords } from "./usePackingWords";
 import { useTicks } from "./useTicks";
 
 /** Packing in the store with one hand: one thing, where it lies, where it goes, one big button. */

@@ -1,10 +1,7 @@
-import { useMemo } from "react";
 import { useParams } from "react-router";
 import { Sentence } from "../frame/Sentence";
-import { useToday } from "../frame/session";
 import { useStance } from "../frame/stance";
-import { usePlaceList, usePlaces } from "../kit/queries";
-import type { PackingWords } from "../words/packing";
+import { usePlaceList } from "../kit/queries";
 import { PackDesk } from "./PackDesk";
 import { PackHand } from "./PackHand";
 import { type PackingList, usePackingList } from "./queries";
@@ -24,21 +21,4 @@ export function PackingView() {
 function Packing({ list, stance }: { list: PackingList; stance: "hand" | "desk" }) {
   usePackingScans(list);
   return stance === "hand" ? <PackHand list={list} /> : <PackDesk list={list} />;
-}
-
-/** Names for the ids that reasons and findings carry. */
-export function usePackingWords(list: PackingList): PackingWords {
-  const places = usePlaces();
-  const today = useToday();
-  return useMemo(
-    () => ({
-      faces: new Map(list.booking.faces.map((face) => [face.id, face])),
-      items: new Map(
-        [...list.lines.map((line) => line.item), ...list.aboard].map((item) => [item.id, item]),
-      ),
-      places,
-      today,
-    }),
-    [list, places, today],
-  );
 }

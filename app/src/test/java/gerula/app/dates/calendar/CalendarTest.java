@@ -56,6 +56,27 @@ class CalendarTest {
     assertThat(end.getTransparency().isTransparent()).isTrue();
   }
 
+  @Test
+  void daysToOrderByAreReadBackToo() {
+    String powder = Kits.addPowder(client, Kits.addPlace(client, "Drawer", "drawer"));
+    String product = client.get("/api/items/" + powder).body().at("/item/product/id").asString();
+    for (String neededOn : new String[] {"2031-05-01", "2031-05-01", "2031-05-20", "2031-04-16"}) {
+      ObjectNode want = act().put("id", Kits.id()).put("product", product).put("packs", 3);
+      client.post("/api/buying", want.put("neededOn", neededOn).put("why", "low")).expect(204);
+    }
+    ICalendar calendar = read(new String(client.bytes("GET", "/api/calendar.ics", null), UTF_8));
+    assertThat(calendar.validate(ICalVersion.V2_0).isEmpty()).isTrue();
+    // Seven days of delivery; what is late already stands on the list, not in the calendar.
+    assertThat(
+            calendar.getEvents().stream()
+                .filter(event -> event.getUid().getValue().startsWith("order-"))
+                .map(
+                    event ->
+                        day(event.getDateStart().getValue()) + " " + event.getSummary().getValue()))
+        .containsExactly(
+            "2031-04-24 Order 2 things by today", "2031-05-13 Order by today: 3 Thing one");
+  }
+
   private static ICalendar read(String text) {
     assertThat(text.lines().mapToInt(line -> line.getBytes(UTF_8).length).max().orElseThrow())
         .isLessThanOrEqualTo(75);

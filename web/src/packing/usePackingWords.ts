@@ -1,0 +1,22 @@
+import { useMemo } from "react";
+import { useToday } from "../frame/session";
+import { usePlaces } from "../kit/queries";
+import type { PackingWords } from "../words/packing";
+import type { PackingList } from "./queries";
+
+/** Names for the ids that reasons and findings carry. */
+export function usePackingWords(list: PackingList): PackingWords {
+  const places = usePlaces();
+  const today = useToday();
+  return useMemo(
+    () => ({
+      faces: new Map(list.booking.faces.map((face) => [face.id, face])),
+      items: new Map(
+        [...list.lines.map((line) => line.item), ...list.aboard].map((item) => [item.id, item]),
+      ),
+      places,
+      today,
+    }),
+    [list, places, today],
+  );
+}
