@@ -19,22 +19,27 @@ import java.util.UUID;
  */
 public record CaseChange(Place place, Carried before, Carried after) {
 
-  /**
-   * Every portable place in which packs of the session lie.
-   *
-   * @param kit everything there is
-   * @param packs those of the plan
-   * @param empties those of the plan, in its order
-   */
-  public static List<CaseChange> of(
-      PlaceTree tree, Collection<Item> kit, List<Item> packs, DepotPlan plan, List<Empty> empties) {
+  /** The outermost portable places in which packs lie. */
+  public static List<Place> cases(PlaceTree tree, List<Item> packs) {
     Map<UUID, Place> cases = new LinkedHashMap<>();
     packs.forEach(
         pack ->
             tree.outermost(pack.now())
                 .filter(Place::isPortable)
                 .ifPresent(place -> cases.put(place.id(), place)));
-    return cases.values().stream()
+    return List.copyOf(cases.values());
+  }
+
+  /**
+   * What happens to each of them.
+   *
+   * @param kit everything that lies in them
+   * @param packs those of the plan
+   * @param empties those of the plan, in its order
+   */
+  public static List<CaseChange> of(
+      PlaceTree tree, Collection<Item> kit, List<Item> packs, DepotPlan plan, List<Empty> empties) {
+    return cases(tree, packs).stream()
         .map(place -> change(tree, place, kit, packs, plan, empties))
         .toList();
   }

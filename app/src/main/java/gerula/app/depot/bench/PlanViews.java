@@ -21,12 +21,15 @@ import gerula.core.depot.CaseChange;
 import gerula.core.depot.ContainerFit;
 import gerula.core.depot.DepotPlan;
 import gerula.core.depot.Handling;
+import gerula.core.kit.Item;
 import gerula.core.kit.PlaceTree;
 import gerula.core.rule.Code;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -111,10 +114,15 @@ class PlanViews {
   }
 
   private List<CaseView> cases(Planned planned, PlaceTree tree) {
+    List<Item> packs = planned.packs().stream().map(one -> one.stored().item()).toList();
+    Set<UUID> inside =
+        CaseChange.cases(tree, packs).stream()
+            .flatMap(place -> tree.withAllInside(place.id()).stream())
+            .collect(Collectors.toSet());
     return CaseChange.of(
             tree,
-            kit.items().stream().map(StoredItem::item).toList(),
-            planned.packs().stream().map(one -> one.stored().item()).toList(),
+            kit.itemsIn(inside).stream().map(StoredItem::item).toList(),
+            packs,
             planned.plan(),
             planned.empties().stream().map(one -> one.draft().toEmpty()).toList())
         .stream()
