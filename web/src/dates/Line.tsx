@@ -128,7 +128,7 @@ function Doing({ ending, bookings, isPast }: DoingProps) {
         : `${shortName(item)} is used before others of its kind.`,
     }).catch(() => {});
   return (
-    <span className="flex w-80 justify-end max-hand:w-auto max-hand:flex-wrap">
+    <span className="flex w-[22.5rem] justify-end max-hand:w-auto max-hand:flex-wrap">
       {!isPast && (
         <button
           type="button"
@@ -143,10 +143,10 @@ function Doing({ ending, bookings, isPast }: DoingProps) {
         <button
           type="button"
           className={ACT}
-          aria-label={`${item.usedFirst ? "In its turn" : "Use first"}: ${shortName(item)}`}
+          aria-label={`${item.usedFirst ? "In its turn" : "Put first"}: ${shortName(item)}`}
           onClick={putFirst}
         >
-          {item.usedFirst ? "in its turn" : "first"}
+          {item.usedFirst ? "in its turn" : "put first"}
         </button>
       )}
       <button

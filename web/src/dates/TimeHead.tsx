@@ -91,7 +91,7 @@ export function TimeHead({ bookings, wanted, scale }: TimeHeadProps) {
         ))}
       </div>
       {/* As wide as what is done with a thing, so that days stand above their days. */}
-      <span className="w-[24.6rem]" />
+      <span className="w-[27.1rem]" />
     </div>
   );
 }

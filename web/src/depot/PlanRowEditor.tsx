@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import { Button } from "../ui/Button";
 import { Chip } from "../ui/Chip";
@@ -194,7 +194,10 @@ type FigureProps = {
 
 /** A number that is set when one leaves the field. */
 function Figure({ label, hint, value, disabled = false, onSet }: FigureProps) {
-  const [told, setTold] = useState(value === null ? "" : String(value));
+  const written = value === null ? "" : String(value);
+  const [told, setTold] = useState(written);
+  // What is proposed anew stands in the field, which keeps the focus.
+  useEffect(() => setTold(written), [written]);
   const set = () => {
     const number = decimal(told);
     if (number !== value && (number === null || number >= 0)) onSet(number);

@@ -86,7 +86,7 @@ export function PlanView({ session, plan }: PlanViewProps) {
         <div className="flex flex-col gap-6 max-hand:order-first">
           {row ? (
             <PlanRowEditor
-              key={`${row.item.id} ${session.version}`}
+              key={row.item.id}
               row={row}
               empties={empties?.kinds ?? []}
               onChange={(chosen, done) => void change(chosen, done)}

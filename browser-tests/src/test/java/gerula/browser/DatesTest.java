@@ -27,7 +27,7 @@ class DatesTest {
       artist.press("Undo").click();
       assertThat(line).isVisible();
       Locator later = line(artist, "Brow gel clear");
-      later.getByRole(AriaRole.BUTTON, named("Use first: Brow gel clear")).click();
+      later.getByRole(AriaRole.BUTTON, named("Put first: Brow gel clear")).click();
       assertThat(later).containsText("use first");
       artist.page.getByRole(AriaRole.LINK, link("two years")).click();
       assertThat(artist.page).hasURL(Pattern.compile("weeks=104"));

@@ -191,28 +191,20 @@ class UndoPropertyTest {
     return list.get(random.nextInt(list.size()));
   }
 
-  /** All things, places, empties and kin, without how often they were changed. */
+  /** All things, places, empties and fillings, without how often they were changed. */
   private String state() {
     JsonNode things = client.get("/api/items?most=200").expect(200).body().path("items");
     JsonNode where = client.get("/api/places").expect(200).body().path("places");
     JsonNode empties = client.get("/api/empties").expect(200).body().path("kinds");
-    Stream<JsonNode> kin =
-        things.values().stream()
-            .map(one -> client.get("/api/items/" + one.path("id").asString() + "/lineage").body())
-            .map(UndoPropertyTest::onlyIds);
+    JsonNode fillings = client.get("/api/workspace/archive").expect(200).body().path("fillings");
     return Stream.of(
-            things.values().stream(), where.values().stream(), empties.values().stream(), kin)
+            things.values().stream(),
+            where.values().stream(),
+            empties.values().stream(),
+            fillings.values().stream())
         .<JsonNode>flatMap(all -> all)
         .map(one -> one.toString().replaceAll("\"version\":\\d+", ""))
         .sorted()
         .collect(Collectors.joining("\n"));
-  }
-
-  private static JsonNode onlyIds(JsonNode lineage) {
-    ObjectNode ids = Client.object();
-    for (String kin : List.of("ancestors", "descendants")) {
-      lineage.path(kin).forEach(one -> ids.withArray(kin).add(one.path("id").asString()));
-    }
-    return ids;
   }
 }

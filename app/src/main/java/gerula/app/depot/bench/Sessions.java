@@ -1,7 +1,6 @@
 package gerula.app.depot.bench;
 
 import gerula.app.depot.bench.BenchRecords.BenchView;
-import gerula.app.depot.bench.BenchRecords.PieceView;
 import gerula.app.depot.bench.BenchRecords.SessionLine;
 import gerula.app.depot.bench.BenchRecords.SessionView;
 import gerula.app.depot.bench.BenchRecords.SuggestionView;
@@ -9,8 +8,6 @@ import gerula.app.depot.bench.SessionStore.PieceState;
 import gerula.app.depot.bench.SessionStore.State;
 import gerula.app.depot.bench.SessionStore.StoredPiece;
 import gerula.app.depot.bench.SessionStore.StoredSession;
-import gerula.app.depot.empties.EmptyStore;
-import gerula.app.depot.empties.EmptyStore.StoredEmpty;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.KitViews;
 import gerula.app.kit.PlaceStore;
@@ -22,16 +19,12 @@ import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
-import gerula.core.depot.Handling;
-import gerula.core.depot.ItemPack;
-import gerula.core.depot.Pace;
 import gerula.core.depot.SessionPlanner;
 import gerula.core.depot.Suggestion;
 import gerula.core.kit.Item;
 import gerula.core.quantity.Unit;
 import java.math.BigDecimal;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -52,7 +45,7 @@ class Sessions {
   private final PlanViews plans;
   private final KitStore kit;
   private final PlaceStore places;
-  private final EmptyStore empties;
+  private final PieceViews pieces;
   private final Views views;
   private final Ledger ledger;
   private final Workspaces workspaces;
@@ -64,7 +57,7 @@ class Sessions {
       PlanViews plans,
       KitStore kit,
       PlaceStore places,
-      EmptyStore empties,
+      PieceViews pieces,
       Views views,
       Ledger ledger,
       Workspaces workspaces,
@@ -74,7 +67,7 @@ class Sessions {
     this.plans = plans;
     this.kit = kit;
     this.places = places;
-    this.empties = empties;
+    this.pieces = pieces;
     this.views = views;
     this.ledger = ledger;
     this.workspaces = workspaces;
@@ -113,14 +106,14 @@ class Sessions {
   }
 
   private SessionLine line(StoredSession session) {
-    List<StoredPiece> pieces = store.pieces(session.id());
+    List<StoredPiece> work = store.pieces(session.id());
     return new SessionLine(
         session.id(),
         session.state(),
         session.madeAt(),
         session.chosen().size(),
-        pieces.size(),
-        (int) pieces.stream().filter(one -> one.state() == PieceState.DONE).count());
+        work.size(),
+        (int) work.stream().filter(one -> one.state() == PieceState.DONE).count());
   }
 
   SessionView one(SignedIn who, UUID id) {
@@ -135,55 +128,8 @@ class Sessions {
         session.wantedMonths(),
         session.backStock(),
         session.state() == State.PLANNED ? plans.of(planning.plan(session)) : null,
-        pieces(session.id()),
+        pieces.of(session.id()),
         clock.instant());
-  }
-
-  private List<PieceView> pieces(UUID session) {
-    List<StoredPiece> pieces = store.pieces(session);
-    List<UUID> ids = new ArrayList<>();
-    pieces.forEach(
-        one -> {
-          ids.add(one.source());
-          if (one.decant() != null) {
-            ids.add(one.decant());
-          }
-        });
-    Map<UUID, StoredItem> items =
-        kit.itemsOf(ids.stream().distinct().toList()).stream()
-            .collect(Collectors.toMap(StoredItem::id, Function.identity()));
-    Map<UUID, StoredEmpty> kinds =
-        empties.all().stream().collect(Collectors.toMap(StoredEmpty::id, Function.identity()));
-    Map<UUID, UUID> finished = store.finishingActs(session);
-    Pace pace = store.pace();
-    KitViews now = views.now();
-    return pieces.stream()
-        .map(
-            one -> {
-              StoredItem source = items.get(one.source());
-              StoredItem decant = one.decant() == null ? null : items.get(one.decant());
-              StoredEmpty empty = kinds.get(one.empty());
-              return new PieceView(
-                  one.id(),
-                  one.version(),
-                  now.of(source),
-                  one.empty(),
-                  empty.draft().name(),
-                  empty.draft().container(),
-                  one.amount(),
-                  new ItemPack(source.item(), Planning.content(source))
-                      .ml(one.amount().doubleValue()),
-                  one.handling(),
-                  Handling.cautions(Planning.content(source)).stream().sorted().toList(),
-                  one.state(),
-                  one.begunAt(),
-                  one.seconds(),
-                  pace.of(one.handling()),
-                  decant == null ? null : now.of(decant),
-                  finished.get(one.id()),
-                  one.mishap());
-            })
-        .toList();
   }
 
   /** What is chosen for a session. */

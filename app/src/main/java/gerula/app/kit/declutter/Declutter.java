@@ -16,6 +16,7 @@ import gerula.app.platform.workspace.Workspaces;
 import gerula.app.rule.HouseStore;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.kit.Item;
+import gerula.core.kit.PlaceTree;
 import gerula.core.kit.declutter.Worth;
 import java.time.Clock;
 import java.time.Instant;
@@ -25,9 +26,11 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Going through a place once a season. */
@@ -97,51 +100,67 @@ class Declutter {
     return workspaces.in(who.workspace(), () -> walk(place));
   }
 
+  /** The whole kit and what the ledger says of it. */
+  private record Known(
+      List<StoredItem> all,
+      Map<UUID, StoredItem> byId,
+      Map<UUID, List<Instant>> uses,
+      Map<UUID, Instant> since,
+      LocalDate today) {
+
+    WearView wear(StoredItem one) {
+      return WearView.of(one, uses.getOrDefault(one.id(), List.of()), today);
+    }
+  }
+
   private WalkView walk(UUID place) {
-    var tree = places.tree();
+    PlaceTree tree = places.tree();
     tree.find(place).orElseThrow(() -> Refused.notThere("place", place));
-    List<StoredItem> all = store.items();
-    Map<UUID, StoredItem> byId =
-        all.stream().collect(Collectors.toMap(StoredItem::id, Function.identity()));
-    Map<UUID, List<Instant>> uses = usage.uses(byId.keySet());
-    Map<UUID, Instant> since = usage.knownSince(byId.keySet());
-    LocalDate today = LocalDate.now(clock);
-    LocalDate season = today.minusMonths(MONTHS_A_SEASON);
-    Map<UUID, Worth.Facts> facts = facts(all, uses, since, today);
-    Map<UUID, Integer> way = new HashMap<>();
-    tree.inWalkingOrder().forEach(one -> way.put(one.id(), way.size()));
-    var inside = tree.withAllInside(place);
-    List<StoredItem> here =
-        all.stream()
-            .filter(one -> inside.contains(one.item().now()))
-            .sorted(
-                Comparator.<StoredItem>comparingInt(one -> way.get(one.item().now()))
-                    .thenComparing(one -> one.item().product().productClass())
-                    .thenComparing(StoredItem::id))
-            .toList();
+    Known known = known();
+    LocalDate season = known.today().minusMonths(MONTHS_A_SEASON);
+    List<StoredItem> here = asOneWalks(known.all(), tree, place);
     List<StoredItem> left = here.stream().filter(one -> !isKept(one, season)).toList();
     List<StoredItem> shown = left.stream().limit(MOST_SHOWN).toList();
     Map<UUID, Worth> worth =
         Worth.of(
             shown.stream().map(StoredItem::item).toList(),
-            all.stream().map(StoredItem::item).toList(),
-            facts,
-            today,
+            known.all().stream().map(StoredItem::item).toList(),
+            facts(known),
+            known.today(),
             house.current());
     KitViews now = views.with(tree);
     return new WalkView(
         here.size(),
         here.size() - left.size(),
         shown.stream()
-            .map(
-                one ->
-                    view(
-                        now,
-                        one,
-                        WearView.of(one, uses.getOrDefault(one.id(), List.of()), today),
-                        worth.get(one.id()),
-                        byId))
+            .map(one -> view(now, one, known.wear(one), worth.get(one.id()), known.byId()))
             .toList());
+  }
+
+  private Known known() {
+    List<StoredItem> all = store.items();
+    Map<UUID, StoredItem> byId =
+        all.stream().collect(Collectors.toMap(StoredItem::id, Function.identity()));
+    return new Known(
+        all,
+        byId,
+        usage.uses(byId.keySet()),
+        usage.knownSince(byId.keySet()),
+        LocalDate.now(clock));
+  }
+
+  /** What lies in a place, compartment by compartment, like beside like. */
+  private static List<StoredItem> asOneWalks(List<StoredItem> all, PlaceTree tree, UUID place) {
+    Map<UUID, Integer> way = new HashMap<>();
+    tree.inWalkingOrder().forEach(one -> way.put(one.id(), way.size()));
+    Set<UUID> inside = tree.withAllInside(place);
+    return all.stream()
+        .filter(one -> inside.contains(one.item().now()))
+        .sorted(
+            Comparator.<StoredItem>comparingInt(one -> way.get(one.item().now()))
+                .thenComparing(one -> one.item().product().productClass())
+                .thenComparing(StoredItem::id))
+        .toList();
   }
 
   private static WorthView view(
@@ -164,19 +183,14 @@ class Declutter {
     return kept != null && kept.isAfter(season);
   }
 
-  private static Map<UUID, Worth.Facts> facts(
-      List<StoredItem> all,
-      Map<UUID, List<Instant>> uses,
-      Map<UUID, Instant> since,
-      LocalDate today) {
+  private static Map<UUID, Worth.Facts> facts(Known known) {
     Map<UUID, Worth.Facts> facts = new HashMap<>();
-    for (StoredItem one : all) {
-      WearView wear = WearView.of(one, uses.getOrDefault(one.id(), List.of()), today);
+    for (StoredItem one : known.all()) {
       facts.put(
           one.id(),
           new Worth.Facts(
-              wear.usesInAYear(),
-              knownSince(one, since),
+              known.wear(one).usesInAYear(),
+              knownSince(one, known.since()),
               one.details().favourite(),
               one.details().rare(),
               one.of().finish()));
@@ -184,7 +198,7 @@ class Declutter {
     return facts;
   }
 
-  private static LocalDate knownSince(StoredItem one, Map<UUID, Instant> since) {
+  private static @Nullable LocalDate knownSince(StoredItem one, Map<UUID, Instant> since) {
     LocalDate bought = one.item().dates().boughtOn();
     LocalDate opened = one.item().dates().openedOn();
     if (bought != null) {
