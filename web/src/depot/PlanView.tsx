@@ -43,12 +43,13 @@ export function PlanView({ session, plan }: PlanViewProps) {
   const begin = async () => {
     await perform({ path: `${path}/begin`, done: "Cleared the table: the work can begin." });
   };
-  // Off the page first, or it would be asked for again once it is gone.
   const giveUp = async () => {
+    await perform({
+      path: `${path}/give-up`,
+      done: "Took the session off the bench.",
+      gone: ["bench-session", session.id],
+    });
     navigate("/bench");
-    await perform({ path: `${path}/give-up`, done: "Took the session off the bench." }).catch(() =>
-      navigate(`/bench/${session.id}`),
-    );
   };
   return (
     <div className="flex flex-col gap-5">
@@ -72,7 +73,7 @@ export function PlanView({ session, plan }: PlanViewProps) {
         >
           Begin with {count(plan.labels, "container")}
         </Button>
-        <Button kind="bare" onClick={() => void giveUp()}>
+        <Button kind="bare" onClick={() => void giveUp().catch(() => {})}>
           Take it all off the bench
         </Button>
       </div>

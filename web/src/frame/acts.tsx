@@ -19,6 +19,8 @@ export type Act<T> = {
   done?: string | ((answer: T) => string) | undefined;
   /** Acts that cannot be undone from the message say so. */
   undoable?: boolean;
+  /** What is known under this key is gone once it is done, and is not asked for again. */
+  gone?: string[];
 };
 
 type Acts = {
@@ -64,6 +66,9 @@ export function ActsProvider({ children }: { children: ReactNode }) {
             tone: "done",
             undo: act.undoable === false ? undefined : undoIt,
           });
+        }
+        if (act.gone) {
+          queries.removeQueries({ queryKey: act.gone });
         }
         await queries.invalidateQueries();
         return answer;
