@@ -37,8 +37,10 @@ export function Line({ ending, bookings, scale }: LineProps) {
         <TimeLane ending={ending} bookings={bookings} scale={scale} />
         {!isPast && <Met ending={ending} bookings={bookings} />}
       </div>
-      <div className="flex items-center gap-1 max-hand:col-span-2 max-hand:justify-between">
-        <BecauseClocks item={item} today={scale.today} />
+      <div className="flex items-center gap-1 max-hand:contents">
+        <span className="max-hand:col-start-2 max-hand:row-start-1">
+          <BecauseClocks item={item} today={scale.today} />
+        </span>
         <Doing ending={ending} bookings={bookings} isPast={isPast} />
       </div>
     </li>
@@ -109,7 +111,7 @@ function Met({ ending, bookings }: Pick<LineProps, "ending" | "bookings">) {
   );
 }
 
-const ACT = "min-h-9 px-2 underline max-hand:min-h-11 max-hand:px-3";
+const ACT = "min-h-9 px-2 underline max-hand:min-h-11 max-hand:px-1.5";
 
 type DoingProps = Pick<LineProps, "ending" | "bookings"> & { isPast: boolean };
 
@@ -128,7 +130,7 @@ function Doing({ ending, bookings, isPast }: DoingProps) {
         : `${shortName(item)} is used before others of its kind.`,
     }).catch(() => {});
   return (
-    <span className="flex w-[22.5rem] justify-end max-hand:w-auto max-hand:flex-wrap">
+    <span className="flex w-[22.5rem] justify-end max-hand:col-span-2 max-hand:w-auto max-hand:flex-wrap max-hand:justify-between">
       {!isPast && (
         <button
           type="button"

@@ -17,7 +17,8 @@ export function DoneView({ session }: { session: Session }) {
   return (
     <div className="flex flex-col gap-5">
       <Sentence>
-        {capital(count(done.length, "container"))} filled in {minutes(worked / 60)} of work.
+        {capital(count(done.length, "container"))} filled in{" "}
+        {worked < 30 ? "less than a minute" : minutes(worked / 60)} of work.
       </Sentence>
       <div className="flex flex-wrap gap-2">
         {done.length > 0 && (

@@ -48,7 +48,7 @@ function SlotDrawn({ slot, isPicked, onPick }: SlotDrawnProps) {
   const size = Math.min(box.width, box.height);
   const middle = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
   const shown = item ?? belongs;
-  const fontSize = Math.max(2.6, Math.min(4.2, box.width / 8));
+  const fontSize = Math.max(3, Math.min(4.4, box.width / 7));
   const name = shown ? shown.product.shade || shown.product.name : "free";
   const room = Math.floor(box.width / (fontSize * 0.52));
   const dateState = item?.marks.date.state;

@@ -71,7 +71,9 @@ export function PlanView({ session, plan }: PlanViewProps) {
           disabled={plan.labels === 0}
           onClick={() => void begin().catch(() => {})}
         >
-          Begin with {count(plan.labels, "container")}
+          {plan.labels === 0
+            ? "Nothing to begin with"
+            : `Begin with ${count(plan.labels, "container")}`}
         </Button>
         <Button kind="bare" onClick={() => void giveUp().catch(() => {})}>
           Take it all off the bench
@@ -84,25 +86,27 @@ export function PlanView({ session, plan }: PlanViewProps) {
           picked={picked}
           onPick={setPicked}
         />
-        <div className="flex flex-col gap-6 max-hand:order-first">
+        <div className="flex flex-col gap-6 max-hand:contents">
           {row ? (
-            <PlanRowEditor
-              key={row.item.id}
-              row={row}
-              empties={empties?.kinds ?? []}
-              onChange={(chosen, done) => void change(chosen, done)}
-              onLeave={() => {
-                setPicked(null);
-                void save(
-                  {
-                    chosen: plan.rows
-                      .filter((one) => one.item.id !== row.item.id)
-                      .map((one) => one.chosen),
-                  },
-                  "Took it off the bench.",
-                );
-              }}
-            />
+            <div className="max-hand:order-first">
+              <PlanRowEditor
+                key={row.item.id}
+                row={row}
+                empties={empties?.kinds ?? []}
+                onChange={(chosen, done) => void change(chosen, done)}
+                onLeave={() => {
+                  setPicked(null);
+                  void save(
+                    {
+                      chosen: plan.rows
+                        .filter((one) => one.item.id !== row.item.id)
+                        .map((one) => one.chosen),
+                    },
+                    "Took it off the bench.",
+                  );
+                }}
+              />
+            </div>
           ) : (
             <p className="text-soft max-hand:hidden">
               Choose a pack to say what it goes into, how much, or that it stays. The plan goes

@@ -58,18 +58,13 @@ public class KitStore {
   }
 
   /** Everything of one product that has not been discarded. */
-  List<StoredItem> itemsOfProduct(UUID product) {
+  public List<StoredItem> itemsOfProduct(UUID product) {
     return items(ITEM.PRODUCT_ID.eq(product).and(ITEM.DISCARDED_ON.isNull()));
   }
 
   /** Everything that belongs in a place, wherever it lies. */
   public List<StoredItem> atHomeIn(UUID place) {
     return items(ITEM.HOME_PLACE_ID.eq(place).and(ITEM.DISCARDED_ON.isNull()));
-  }
-
-  /** Everything of one product, wherever it is. */
-  public List<StoredItem> ofProduct(UUID product) {
-    return itemsOfProduct(product);
   }
 
   /** Everything of these products, discarded or not: what was used of them counts all the same. */

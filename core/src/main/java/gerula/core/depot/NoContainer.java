@@ -20,21 +20,29 @@ final class NoContainer {
       Pack pack, @Nullable Portion portion, List<Empty> empties, ContainerFit[] fits) {
     Set<FitReason> against = EnumSet.noneOf(FitReason.class);
     boolean saves = false;
+    boolean isSuitedByAny = false;
     for (int kind = 0; kind < empties.size(); kind++) {
-      if (empties.get(kind).count() == 0) {
-        continue;
-      }
-      if (fits[kind].verdict() == Verdict.NO) {
+      if (fits[kind].verdict() != Verdict.NO) {
+        isSuitedByAny = true;
+      } else if (empties.get(kind).count() > 0) {
         fits[kind].reasons().stream()
             .filter(reason -> reason.verdict() == Verdict.NO)
             .forEach(against::add);
-      } else if (portion != null) {
+      }
+      if (portion != null && isSuitedAtHand(empties.get(kind), fits[kind])) {
         saves |= portion.saves(pack, empties.get(kind));
       }
     }
     if (portion != null) {
       return List.of(saves ? PlanReason.NO_EMPTY_AT_HAND : PlanReason.SAVES_NOTHING);
     }
-    return against.isEmpty() ? List.of(PlanReason.NO_EMPTY_AT_HAND) : List.copyOf(against);
+    // What would suit is known and merely not there: that is what the artist can mend.
+    return isSuitedByAny || against.isEmpty()
+        ? List.of(PlanReason.NO_EMPTY_AT_HAND)
+        : List.copyOf(against);
+  }
+
+  private static boolean isSuitedAtHand(Empty empty, ContainerFit fit) {
+    return empty.count() > 0 && fit.verdict() != Verdict.NO;
   }
 }

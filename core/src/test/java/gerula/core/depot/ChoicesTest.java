@@ -93,6 +93,20 @@ class ChoicesTest {
     DepotPlan nothing = SessionPlanner.plan(DAY, 3, none, List.of(one, two), Map.of(), Pace.USUAL);
     assertThat(nothing.pieces()).isEmpty();
     assertThat(nothing.missing()).containsExactly(new Missing(0, 2));
+    // That what suits is used up is told before that what is left does not suit.
+    Empty pan = new Empty(Container.LOOSE_MAGNETIC_PAN, 2, 1, 3, 6);
+    assertThat(
+            SessionPlanner.plan(DAY, 3, List.of(none.getFirst(), pan), List.of(one))
+                .notDecanted()
+                .getFirst()
+                .reasons())
+        .containsExactly(PlanReason.NO_EMPTY_AT_HAND);
+    assertThat(
+            SessionPlanner.plan(DAY, 3, List.of(pan), List.of(one))
+                .notDecanted()
+                .getFirst()
+                .reasons())
+        .containsExactly(FitReason.NOT_LEAK_PROOF);
     assertThat(plan(Map.of("one", new Choice.Into(0, 3, null)), one).missing())
         .containsExactly(new Missing(0, 2));
   }

@@ -107,23 +107,24 @@ public class SessionStore {
       int version) {
 
     StoredPiece now(PieceState next, @Nullable Instant begun, int worked) {
-      return new StoredPiece(
-          id,
-          session,
-          position,
-          source,
-          empty,
-          amount,
-          handling,
-          next,
-          begun,
-          worked,
-          decant,
-          mishap,
-          version + 1);
+      return next(amount, next, begun, worked, decant, mishap);
     }
 
     StoredPiece done(BigDecimal filled, UUID container, int worked) {
+      return next(filled, PieceState.DONE, null, worked, container, mishap);
+    }
+
+    StoredPiece with(Mishap what) {
+      return next(amount, state, begunAt, seconds, decant, what);
+    }
+
+    private StoredPiece next(
+        BigDecimal filled,
+        PieceState next,
+        @Nullable Instant begun,
+        int worked,
+        @Nullable UUID container,
+        @Nullable Mishap what) {
       return new StoredPiece(
           id,
           session,
@@ -132,27 +133,10 @@ public class SessionStore {
           empty,
           filled,
           handling,
-          PieceState.DONE,
-          null,
+          next,
+          begun,
           worked,
           container,
-          mishap,
-          version + 1);
-    }
-
-    StoredPiece with(Mishap what) {
-      return new StoredPiece(
-          id,
-          session,
-          position,
-          source,
-          empty,
-          amount,
-          handling,
-          state,
-          begunAt,
-          seconds,
-          decant,
           what,
           version + 1);
     }

@@ -78,7 +78,7 @@ class Refills {
           refuseUnlessContainer(container);
           return Refill.of(
               facts(container),
-              store.ofProduct(container.item().product().id()).stream()
+              store.itemsOfProduct(container.item().product().id()).stream()
                   .map(StoredItem::item)
                   .filter(source -> !comesFrom(source.id(), id))
                   .toList());
