@@ -78,7 +78,7 @@ function SlotDrawn({ slot, isPicked, onPick }: SlotDrawnProps) {
         <circle
           cx={middle.x}
           cy={middle.y - fontSize * 0.7}
-          r={size * 0.36}
+          r={size * 0.33}
           fill={item.product.colour ?? "var(--lit)"}
           stroke={dateState === "stop" ? "var(--stop)" : "var(--ink)"}
           strokeOpacity={dateState === "stop" ? 1 : 0.4}
@@ -98,7 +98,7 @@ function SlotDrawn({ slot, isPicked, onPick }: SlotDrawnProps) {
         <circle
           cx={middle.x}
           cy={middle.y - fontSize * 0.7}
-          r={size * 0.36}
+          r={size * 0.33}
           fill="none"
           stroke={belongs.product.colour ?? "var(--line)"}
           strokeWidth="3"
@@ -114,7 +114,7 @@ function SlotDrawn({ slot, isPicked, onPick }: SlotDrawnProps) {
       >
         {name.length > room ? `${name.slice(0, room - 1)}…` : name}
       </text>
-      <text x={box.x + 1.4} y={box.y + fontSize + 0.6} fontSize={fontSize} fill="var(--soft)">
+      <text x={box.x + 1.2} y={box.y + fontSize} fontSize={fontSize * 0.8} fill="var(--soft)">
         {number}
       </text>
     </g>
