@@ -6,7 +6,9 @@ command_help() {
 ./gerula stop                         ends the application and its database
 ./gerula status [--json]              where it runs, the demo sign-in, where the data lies
 ./gerula test [name]                  runs every check and test, or the test classes so named
-./gerula bench [find]                 measures the packing list, or finding against psql
+./gerula bench [find|hostile|start]   measures the packing list; finding against psql; ordinary clients
+                                      beside a hostile one; ten starts
+./gerula probe                        attacks it for half an hour: bad requests, many writers, kills
 ./gerula mutation                     changes the rules of dates and the bench, and counts what tests notice
 ./gerula screens                      makes docs/screenshots from the demo
 ./gerula format                       puts the sources in order
@@ -77,7 +79,8 @@ watch_over_it() {
     wait -n $! "$APPLICATION_PID" || true
     if kill -0 "$APPLICATION_PID" 2> /dev/null && ! [ -f "$STATE/application/stopping" ] && ! cluster_is_up; then
       say "The database had ended; starting it again."
-      start_cluster
+      (KEEP_PORT=1 PATIENCE=600 start_cluster) || true
+      cluster_is_up && say "The database is back."
     fi
   done
   if [ -f "$STATE/application/stopping" ]; then
@@ -111,25 +114,38 @@ wait_for_the_watcher() {
 }
 
 command_status() {
-  local up=false port address=
+  local up=false starting=false port address=
   cluster_folder run
   port=$(application_port || true)
-  if application_is_up; then
+  if [ -n "$port" ] && application_is_up && [ "$(http_status "$port" /api/session)" = 200 ]; then
     up=true
     address=http://127.0.0.1:$port
+  elif is_starting; then
+    starting=true
   fi
   if [ "${1:-}" = --json ]; then
-    printf '{"running":%s,"address":"%s","demo":{"email":"%s","passphrase":"%s"},"data":"%s"}\n' \
-      "$up" "$address" "$DEMO_EMAIL" "$DEMO_PASSPHRASE" "$CLUSTER"
+    printf '{"running":%s,"starting":%s,"address":"%s","demo":{"email":"%s","passphrase":"%s"},"data":"%s"}\n' \
+      "$up" "$starting" "$address" "$DEMO_EMAIL" "$DEMO_PASSPHRASE" "$CLUSTER"
     return
   fi
-  if [ "$up" = true ]; then
+  if [ "$starting" = true ]; then
+    say "Gerula is starting."
+  elif [ "$up" = true ]; then
     say "Gerula runs at $address"
     say "Demo sign-in: $DEMO_EMAIL with the passphrase $DEMO_PASSPHRASE"
   else
     say "Gerula is not running. ./gerula start runs it."
   fi
   say "The data lie in $CLUSTER"
+}
+
+# A start holds the lock until the application answers; after that the process alone may still be busy.
+is_starting() {
+  application_is_up && return
+  (
+    exec 8> "$STATE/lock"
+    ! flock -n 8
+  ) 2> /dev/null
 }
 
 command_format() {

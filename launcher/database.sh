@@ -97,28 +97,37 @@ as_admin() {
 # Short questions are answered sooner than compiled; a table of 20,000 rows goes in without a pause.
 SERVER_SETTINGS="-c jit=off -c shared_buffers=256MB -c max_wal_size=2GB"
 
+# Starts the server on the cluster's port. What a killed one left behind may hold the data for a while
+# (a backend that has not noticed yet, a process nobody has collected): the server's own lock says when
+# it is safe, so it is never taken away by hand, only waited for, ever longer, for some minutes.
+# $1 and further: server settings. PATIENCE: seconds to wait in all.
 start_cluster() {
-  local port tries
-  forget_a_dead_server
-  for tries in 1 2 3; do
-    port=$(cat "$CLUSTER/port" 2> /dev/null || free_port $((20000 + RANDOM % 20000)))
-    port_is_taken "$port" && port=$(free_port "$port")
-    printf '%s' "$port" > "$CLUSTER/port"
-    if as_server "$PG_BIN/pg_ctl" start -w -t 60 -D "$CLUSTER/data" -l "$CLUSTER/data/server.log" \
-      -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' $SERVER_SETTINGS $*" \
-      < /dev/null > /dev/null 2>&1; then
-      return 0
-    fi
-    rm -f "$CLUSTER/port"
+  local port pause=1 until=$((SECONDS + ${PATIENCE:-120}))
+  port=$(cat "$CLUSTER/port" 2> /dev/null || free_port $((20000 + RANDOM % 20000)))
+  # Whoever is connected to a running application expects the server where it was.
+  if [ -z "${KEEP_PORT:-}" ] && port_is_taken "$port"; then port=$(free_port "$port"); fi
+  printf '%s' "$port" > "$CLUSTER/port"
+  until start_server "$port" "$@"; do
+    if cluster_is_up; then return 0; fi
+    [ "$SECONDS" -lt "$until" ] || return_cluster_failed
+    say "  (the database is not ready to start yet; trying again in $pause s)"
+    sleep "$pause"
+    pause=$((pause < 16 ? pause * 2 : 16))
   done
-  as_server tail -n 15 "$CLUSTER/data/server.log" >&2
-  fail "the database did not start." "Its log is $CLUSTER/data/server.log. Nothing in it was changed."
 }
 
-# After a kill -9 the server's note of its process stays behind, and the server would not start when
-# that number seems to be in use.
-forget_a_dead_server() {
-  server_is_alive || as_server rm -f "$CLUSTER/data/postmaster.pid"
+start_server() {
+  local port=$1
+  shift
+  as_server "$PG_BIN/pg_ctl" start -w -t 60 -D "$CLUSTER/data" -l "$CLUSTER/data/server.log" \
+    -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' $SERVER_SETTINGS $*" \
+    < /dev/null > /dev/null 2>&1
+}
+
+return_cluster_failed() {
+  as_server tail -n 15 "$CLUSTER/data/server.log" >&2
+  fail "the database did not start." "Its log is $CLUSTER/data/server.log. Nothing in it was changed." \
+    "If it says that another server holds the data, end that one, then start again."
 }
 
 cluster_down() {

@@ -70,7 +70,11 @@ command_types() {
 command_bench() {
   need_jdk
   need_maven
-  [ "${1:-}" = find ] && build_web && cluster_up bench && build_application
+  if [ "${1:-}" = start ]; then
+    bench_start
+    return
+  fi
+  case ${1:-} in find | hostile) build_web && cluster_up bench && build_application ;; esac
   step "building the benchmark"
   (cd "$HERE" && logged "$STATE/log/bench.log" mvn -B -q -pl core,bench package -DskipTests \
     -Dspotless.check.skip=true dependency:build-classpath -Dmdep.outputFile="$STATE/bench.classpath")
@@ -78,27 +82,85 @@ command_bench() {
   classes=$HERE/bench/target/classes:$(cat "$STATE/bench.classpath")
   if [ "${1:-}" = find ]; then
     bench_find "$classes"
+  elif [ "${1:-}" = hostile ]; then
+    bench_hostile "$classes" "${@:2}"
   else
     "$JAVA_HOME/bin/java" -cp "$classes" org.openjdk.jmh.Main "$@"
   fi
 }
 
-bench_find() {
-  local port
+# An application on an empty database of its own. Sets BENCH_PORT.
+bench_application() {
   printf 'drop database if exists gerula_bench' | as_admin postgres
   need_database gerula_bench
-  port=$(free_port 8520)
+  BENCH_PORT=$(free_port 8520)
   unpack_application
-  application_settings "$port" gerula_bench
-  step "starting the application on 127.0.0.1:$port"
+  application_settings "$BENCH_PORT" gerula_bench
+  step "starting the application on 127.0.0.1:$BENCH_PORT"
   (cd "$UNPACKED" && exec "$JAVA_HOME/bin/java" "${JVM_FLAGS[@]}" -jar gerula.jar \
     "${APPLICATION_SETTINGS[@]}" \
     > "$STATE/log/bench-application.log" 2>&1 < /dev/null) &
   APPLICATION_PID=$!
   trap 'kill "$APPLICATION_PID" 2> /dev/null; cluster_down bench' EXIT
-  wait_until_it_answers "$port"
+  wait_until_it_answers "$BENCH_PORT"
+}
+
+# Four ordinary clients alone and beside a hostile one. $2: seconds of a phase; $3: rounds.
+bench_hostile() {
+  bench_application
+  "$JAVA_HOME/bin/java" -cp "$1" gerula.bench.hostile.HostileBench \
+    "http://127.0.0.1:$BENCH_PORT" "$HERE/demo/workspace.json" "${@:2}"
+}
+
+# Ten starts of what was built before, from the command to the first answer; the median is told.
+bench_start() {
+  local i times=()
+  "$HERE/gerula" stop > /dev/null
+  say "one start that prepares what later ones use"
+  one_start > /dev/null
+  for i in 1 2 3 4 5 6 7 8 9 10; do
+    times+=("$(one_start)")
+    say "start $i: ${times[-1]} ms"
+  done
+  printf '%s\n' "${times[@]}" | sort -n | awk '{ a[NR] = $1 } END { printf "median %d ms, most %d ms\n", (a[5] + a[6]) / 2, a[10] }'
+}
+
+# Starts it, waits until it answers, ends it; tells the milliseconds.
+one_start() {
+  local begun
+  begun=$(date +%s%3N)
+  "$HERE/gerula" start > "$STATE/log/bench-start.log" 2>&1 &
+  until grep -q "Ctrl-C ends it." "$STATE/log/bench-start.log" 2> /dev/null; do
+    sleep 0.02
+    kill -0 $! 2> /dev/null || fail "it did not start." "See $STATE/log/bench-start.log."
+  done
+  printf '%s' $(($(date +%s%3N) - begun))
+  "$HERE/gerula" stop > /dev/null
+  wait || true
+}
+
+bench_find() {
+  bench_application
   GERULA_TEST_APP=$APP_PASSWORD "$JAVA_HOME/bin/java" -cp "$1" gerula.bench.find.FindBench \
-    "http://127.0.0.1:$port" 127.0.0.1 "$CLUSTER_PORT" gerula_bench
+    "http://127.0.0.1:$BENCH_PORT" 127.0.0.1 "$CLUSTER_PORT" gerula_bench
+}
+
+# The same attacks as in the tests, for long: bad requests, many writers, kills. Takes about half an hour;
+# PROBE_REQUESTS and PROBE_SECONDS make it shorter or longer.
+command_probe() {
+  local result=0
+  need_node
+  build_web
+  tests_cluster
+  build_settings
+  step "probing (output in .gerula/log/probe.log)"
+  (cd "$HERE" && mvn -B verify -Dtest="BadRequestsTest,ManyWritersTest,KilledTest" -Dsurefire.failIfNoSpecifiedTests=false \
+    -Dspotless.check.skip=true -Dprobe.requests="${PROBE_REQUESTS:-50000}" -Dprobe.seconds="${PROBE_SECONDS:-300}" \
+    -Dprobe.kills="${PROBE_KILLS:-20}" "${BUILD_SETTINGS[@]}" > "$STATE/log/probe.log" 2>&1) || result=$?
+  mark_current tables "$TABLES_PRINT"
+  grep -E 'by status|Killed|Tests run:|^\[ERROR\]' "$STATE/log/probe.log" | head -n 40
+  cluster_down test
+  return "$result"
 }
 
 # PIT over the rules of dates and of the bench: how many changed rules a test notices.

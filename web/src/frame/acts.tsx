@@ -115,7 +115,8 @@ function refusal(thrown: unknown, id: string, again: () => void): Notice {
   return {
     id,
     tone: "refused",
-    text: problem?.message ?? "Something went wrong. Nothing was changed.",
+    text:
+      problem?.message ?? "Something went wrong. Check whether it was done before you try again.",
     again: problem?.mayRetry ? again : undefined,
   };
 }

@@ -26,7 +26,7 @@ export class Problem extends Error {
 
   /** Whether sending the same again may help: nothing says that it was refused. */
   get mayRetry() {
-    return this.status === 0 || this.status >= 502;
+    return this.status === 0 || this.status === 429 || this.status >= 502;
   }
 }
 
@@ -64,10 +64,15 @@ async function send(
       ...(signal ? { signal } : {}),
     });
   } catch (thrown) {
-    if (signal?.aborted) throw new Problem(0, "stopped", "Stopped. Nothing was changed.");
+    if (signal?.aborted) throw stopped();
     if (!(thrown instanceof TypeError)) throw thrown;
     throw new Problem(0, "no-signal", "No answer. What you did is kept here; try again.");
   }
+}
+
+/** It may have ended in the very moment it was stopped. */
+function stopped(): Problem {
+  return new Problem(0, "stopped", "Stopped. Either all rows were added or none: check the kit.");
 }
 
 async function problem(response: Response): Promise<Problem> {
@@ -82,7 +87,7 @@ function problemOf(status: number, told: Record<string, unknown>): Problem {
   return new Problem(
     status,
     String(told.code ?? "unforeseen"),
-    String(told.detail ?? "Something went wrong. Nothing was changed; try again."),
+    String(told.detail ?? "Something went wrong. Check whether it was done before you try again."),
     (told.errors as Fault[] | undefined) ?? [],
     told.current ?? null,
   );
@@ -151,7 +156,7 @@ export async function askLong<T>(
     }
     if (done) {
       throw signal.aborted
-        ? new Problem(0, "stopped", "Stopped. Nothing was changed.")
+        ? stopped()
         : new Problem(0, "no-signal", "The answer broke off. Try again; nothing is done twice.");
     }
   }

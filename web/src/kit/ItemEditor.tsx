@@ -245,6 +245,7 @@ function More({ form, isLine }: { form: UseFormReturn<ItemForm>; isLine?: boolea
             label="Pack code"
             hint="under the bars"
             inputMode="numeric"
+            data-takes-codes=""
             {...field("product.packCode")}
           />
         )}

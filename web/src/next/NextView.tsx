@@ -15,6 +15,7 @@ import { capital, count } from "../words/codes";
 import { clockTime, nearDate, plusDays, shortDate } from "../words/dates";
 import { fullName } from "../words/items";
 import { markWords } from "../words/marks";
+import { Mended } from "./Mended";
 
 /** What has to be done before the next job. */
 export function NextView() {
@@ -46,6 +47,7 @@ export function NextView() {
           </Link>
         </div>
       )}
+      <Mended today={today} />
       {trouble.length > 0 && <Trouble items={trouble} today={today} />}
       <Waiting today={today} />
       <div className="hand:hidden">

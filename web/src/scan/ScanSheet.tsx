@@ -35,6 +35,7 @@ export function ScanSheet({ open, onClose }: { open: boolean; onClose: () => voi
           <div className="flex-1">
             <TextField
               label="Or type the code"
+              data-takes-codes=""
               value={typed}
               autoComplete="off"
               onChange={(event) => setTyped(event.target.value)}

@@ -11,6 +11,7 @@ import {
 } from "react";
 import { useNavigate } from "react-router";
 import { ask, type Schemas } from "../frame/api";
+import { type Typed, useWedge } from "./wedge";
 
 export type Scan = Schemas["CodeAnswer"] & { code: string };
 
@@ -52,10 +53,10 @@ export function ScansProvider({
   const carry = useRef(onCarry);
   carry.current = onCarry;
 
-  const read = useCallback(
-    async (typed: string) => {
+  const readTyped = useCallback(
+    async ({ code: typed, fast }: Typed): Promise<boolean> => {
       const code = typed.trim();
-      if (!code) return;
+      if (!code) return false;
       const answer = await queries
         .fetchQuery({
           queryKey: ["code", code],
@@ -69,12 +70,15 @@ export function ScansProvider({
         .catch(() => null);
       if (!answer) {
         setLast(`${code} could not be looked up. Try again when there is a signal.`);
-        return;
+        return false;
       }
+      const known = answer.kind !== "nothing" || answer.packCode !== null;
+      // A word that looks like a code, typed by hand: it was no scan.
+      if (!known && !fast) return false;
       const scan = { ...answer, code };
       if (handlers.current.at(-1)?.handler(scan)) {
         setLast(told(scan));
-        return;
+        return known;
       }
       setLast(told(scan));
       if (scan.kind === "place") {
@@ -89,8 +93,15 @@ export function ScansProvider({
       } else if (scan.packCode) {
         navigate(`/kit/new?pack=${scan.packCode}`);
       }
+      return known;
     },
     [into, navigate, queries],
+  );
+  const read = useCallback(
+    async (code: string) => {
+      await readTyped({ code, fast: true });
+    },
+    [readTyped],
   );
 
   const register = useCallback((handler: Handler, text: string) => {
@@ -103,7 +114,7 @@ export function ScansProvider({
     };
   }, []);
 
-  useWedge(read);
+  useWedge(readTyped);
   const value = useMemo(
     () => ({ read, last, hint, into, leave: () => setInto(null), register }),
     [read, last, hint, into, register],
@@ -137,44 +148,4 @@ export function useScans(handler: Handler, hint: string) {
   const current = useRef(handler);
   current.current = handler;
   useEffect(() => register((scan) => current.current(scan), hint), [register, hint]);
-}
-
-/** Keys that follow each other faster than anybody types come from a scanner. */
-const FASTER_MS = 60;
-const SHORTEST = 6;
-
-/** A scanner that types: figures and letters in a burst, then Enter, whatever has the focus. */
-function useWedge(read: (code: string) => Promise<void>) {
-  const reading = useRef(read);
-  reading.current = read;
-  useEffect(() => {
-    let keys: string[] = [];
-    let before = 0;
-    const key = (event: KeyboardEvent) => {
-      const now = event.timeStamp;
-      if (now - before > FASTER_MS) keys = [];
-      before = now;
-      if (event.key === "Enter" && keys.length >= SHORTEST) {
-        const code = keys.join("");
-        keys = [];
-        event.preventDefault();
-        event.stopPropagation();
-        takeBack(event.target, code);
-        void reading.current(code);
-      } else if (event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey) {
-        keys.push(event.key);
-      }
-    };
-    document.addEventListener("keydown", key, { capture: true });
-    return () => document.removeEventListener("keydown", key, { capture: true });
-  }, []);
-}
-
-/** What the scanner typed into a field on the way is taken out again. */
-function takeBack(target: EventTarget | null, code: string) {
-  if (!(target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement)) return;
-  if (!target.value.endsWith(code)) return;
-  const set = Object.getOwnPropertyDescriptor(Object.getPrototypeOf(target), "value")?.set;
-  set?.call(target, target.value.slice(0, -code.length));
-  target.dispatchEvent(new Event("input", { bubbles: true }));
 }

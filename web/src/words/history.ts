@@ -24,6 +24,7 @@ const ACTS: Record<string, string> = {
   "picture-removed": "Picture taken away",
   removed: "Taken away",
   undone: "Undone",
+  mended: "Checked and corrected",
   decanted: "Decanted",
   filled: "Filled at the bench",
   refilled: "Washed and filled again",

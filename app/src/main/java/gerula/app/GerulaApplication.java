@@ -11,6 +11,12 @@ import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoCon
 @ConfigurationPropertiesScan
 public class GerulaApplication {
 
+  static {
+    // A connection is asked whether it is alive each time it is taken: after the database was away,
+    // nobody meets one that died meanwhile.
+    System.setProperty("com.zaxxer.hikari.aliveBypassWindowMs", "0");
+  }
+
   public static void main(String[] arguments) {
     SpringApplication.run(GerulaApplication.class, arguments);
   }

@@ -91,16 +91,12 @@ public final class Client {
       throws IOException {
     URI uri = URI.create(address + path);
     byte[] bytes = body.getBytes(StandardCharsets.UTF_8);
-    String cookieLine =
-        cookies.getCookieStore().getCookies().stream()
-            .map(one -> one.getName() + "=" + one.getValue())
-            .collect(Collectors.joining("; "));
     String head =
         "POST %s HTTP/1.1\r\nHost: %s\r\nContent-Type: %s\r\nContent-Length: %d\r\n"
                 .formatted(
                     uri.getPath() + "?" + uri.getQuery(), uri.getAuthority(), type, bytes.length)
-            + "Cookie: %s\r\nX-XSRF-TOKEN: %s\r\n\r\n"
-                .formatted(cookieLine, cookie("XSRF-TOKEN").orElseThrow().getValue());
+            + cookieLine()
+            + "\r\n\r\n";
     try (Socket socket = new Socket(uri.getHost(), uri.getPort())) {
       socket.getOutputStream().write(head.getBytes(StandardCharsets.US_ASCII));
       socket.getOutputStream().write(bytes);
@@ -114,6 +110,16 @@ public final class Client {
       // Closed with a reset, as when a tab is closed.
       socket.setSoLinger(true, 0);
     }
+  }
+
+  /** The header lines a request of this browser carries. */
+  public String cookieLine() {
+    String all =
+        cookies.getCookieStore().getCookies().stream()
+            .map(one -> one.getName() + "=" + one.getValue())
+            .collect(Collectors.joining("; "));
+    return "Cookie: %s\r\nX-XSRF-TOKEN: %s"
+        .formatted(all, cookie("XSRF-TOKEN").orElseThrow().getValue());
   }
 
   public Answer putBytes(String path, String type, byte[] body) {

@@ -28,11 +28,13 @@ public final class Running implements BeforeAllCallback, ParameterResolver {
       return;
     }
     emptyDatabase();
-    System.setProperty("jdk.httpclient.allowRestrictedHeaders", "content-length");
+    System.setProperty("jdk.httpclient.allowRestrictedHeaders", "content-length,host");
     application =
         new SpringApplicationBuilder(GerulaApplication.class)
             .run(
                 "--server.port=0",
+                // Hundreds of tests sign up from one address.
+                "--gerula.sign-up-burst=100000",
                 "--gerula.today=" + TODAY,
                 "--spring.datasource.url=" + url(),
                 "--spring.datasource.password=" + setting("GERULA_TEST_APP"),

@@ -54,6 +54,7 @@ class WallsTest {
             "gerula.app",
             "gerula.app.platform..",
             "gerula.app.ledger",
+            "gerula.app.invariant",
             "gerula.app.kit..",
             "gerula.app.booking..",
             "gerula.app.packing",

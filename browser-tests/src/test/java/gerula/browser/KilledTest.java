@@ -3,10 +3,18 @@ package gerula.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
+/** As often as the system property probe.kills says, beside the one in the browser. */
 class KilledTest {
+
+  private static final int KILLS = Integer.getInteger("probe.kills", 1);
+  private static final int ROWS = 4000;
 
   @Test
   void everyTickThatWasConfirmedOutlivesTheApplication() {
@@ -35,5 +43,46 @@ class KilledTest {
     return artist.page.locator("[id^=line-]:has([role=checkbox][aria-checked=true])").all().stream()
         .map(line -> line.getAttribute("id"))
         .toList();
+  }
+
+  /**
+   * Killed among acts and in the middle of an import: what was confirmed is there, and nothing
+   * half.
+   */
+  @Test
+  void whatWasConfirmedOutlivesEveryKill() throws InterruptedException {
+    Packaged application = Packaged.fresh("gerula_killed");
+    Random random = new Random(7);
+    Set<String> confirmed = new HashSet<>();
+    int imported = 0;
+    try {
+      // Acts of one workspace wait for its import, so somebody else does them.
+      Caller caller = Caller.signedUp(application);
+      Caller actor = Caller.signedUp(application);
+      for (int i = 0; i < KILLS; i++) {
+        List<String> acting = new ArrayList<>();
+        Thread acts = Thread.ofVirtual().start(() -> acting.addAll(actor.addPlacesUntilItEnds()));
+        boolean[] isImported = {false};
+        Thread table =
+            Thread.ofVirtual().start(() -> isImported[0] = caller.importTable("Wave", ROWS));
+        Thread.sleep(200 + random.nextInt(2500));
+        application.kill();
+        acts.join();
+        table.join();
+        application.start();
+        confirmed.addAll(acting);
+        int before = imported;
+        int now = caller.things();
+        assertThat(now).as("all rows of a table or none").isIn(before, before + ROWS);
+        assertThat(isImported[0] && now == before).as("confirmed and lost").isFalse();
+        imported = now;
+        assertThat(confirmed).isNotEmpty();
+        assertThat(actor.places()).containsAll(confirmed);
+      }
+      System.out.println(
+          "Killed " + KILLS + " times: " + confirmed.size() + " confirmed acts kept");
+    } finally {
+      application.kill();
+    }
   }
 }

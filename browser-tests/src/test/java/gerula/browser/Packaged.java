@@ -74,6 +74,8 @@ final class Packaged {
             "--server.port=" + port,
             "--gerula.today=" + TODAY,
             "--gerula.demo=../demo",
+            // All tests sign up from one address.
+            "--gerula.sign-up-burst=100000",
             "--spring.datasource.url=" + url());
     builder.environment().put("SPRING_DATASOURCE_PASSWORD", setting("GERULA_TEST_APP"));
     builder.environment().put("SPRING_FLYWAY_PASSWORD", setting("GERULA_TEST_OWNER"));

@@ -3,6 +3,7 @@ package gerula.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Keyboard;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -47,6 +48,31 @@ class ScanTest {
       CountTest.scan(artist, CountTest.code(artist, Demo.item("Scissors")));
       assertThat(artist.page.getByText("Moved Scissors to Set bag.")).isVisible();
       assertThat(artist.page.getByRole(AriaRole.SEARCHBOX)).hasValue("lamp");
+    }
+  }
+
+  /** A busy machine or an old phone makes a scanner as slow as a hand. */
+  @Test
+  void aScannerAsSlowAsAHandIsReadAllTheSame() {
+    try (Person artist = new Person(Person.Stance.DESK).withTheDemo()) {
+      artist.goTo("/kit/places/" + Demo.place("Set bag"));
+      String code = CountTest.code(artist, Demo.item("Scissors"));
+      artist.page.getByRole(AriaRole.SEARCHBOX).fill("lamp");
+      artist.page.keyboard().type(code, new Keyboard.TypeOptions().setDelay(170));
+      artist.page.keyboard().press("Enter");
+      assertThat(artist.page.getByText("Moved Scissors to Set bag.")).isVisible();
+      assertThat(artist.page.getByRole(AriaRole.SEARCHBOX)).hasValue("lamp");
+    }
+  }
+
+  @Test
+  void aWordTypedByHandIsNoScan() {
+    try (Person artist = new Person(Person.Stance.DESK).withTheDemo()) {
+      artist.goTo("/kit");
+      artist.page.getByRole(AriaRole.SEARCHBOX).focus();
+      artist.page.keyboard().type("SCISSORS", new Keyboard.TypeOptions().setDelay(170));
+      artist.page.keyboard().press("Enter");
+      assertThat(artist.page.getByRole(AriaRole.SEARCHBOX)).hasValue("SCISSORS");
     }
   }
 

@@ -61,6 +61,7 @@ class WallsTest {
             "gerula.core.cleandown..",
             "gerula.core.depot..",
             "gerula.core.packing..",
+            "gerula.core.invariant..",
             "gerula.core.restock..")
         .check(CORE);
   }

@@ -1,142 +1,181 @@
 package gerula.app.archive;
 
 import gerula.app.platform.errors.Faults;
+import gerula.app.platform.errors.Refused;
+import gerula.app.platform.limits.Limit;
 import gerula.app.platform.picture.Jpeg;
 import gerula.core.depot.SessionPlanner;
 import gerula.core.kit.Place;
 import gerula.core.kit.PlaceTree;
-import gerula.core.kit.Product;
 import gerula.core.kit.code.ShortCode;
+import gerula.core.quantity.Quantity;
+import jakarta.validation.ConstraintViolation;
+import jakarta.validation.Validator;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.BiConsumer;
 import org.jspecify.annotations.Nullable;
 
-/** Holds an archive against every rule before anything of it is kept. */
-final class ArchiveCheck {
+/**
+ * Holds an archive against every rule before anything of it is kept. Of each element it remembers
+ * no more than others may refer to.
+ */
+final class ArchiveCheck implements ArchiveReader.Reader {
 
-  private final WorkspaceArchive archive;
+  private static final int MOST_FAULTS = 100;
+
+  private final Validator validator;
+  private final ArchiveDates dates;
   private final LocalDate today;
   private final Faults faults = new Faults();
 
-  /** A product may bear the id of the item it was added with; within a kind an id is used once. */
-  private final Set<String> ids = new HashSet<>();
+  /** By kind: a product may bear the id of the item it was added with. */
+  private final Map<ArchivePart, Set<UUID>> ids = new EnumMap<>(ArchivePart.class);
 
+  private final Set<UUID> faces = new HashSet<>();
+  private final Set<UUID> pieces = new HashSet<>();
   private final Set<String> codes = new HashSet<>();
-  private final Set<UUID> places = new HashSet<>();
-  private final Set<UUID> pictures = new HashSet<>();
-  private final Set<UUID> items = new HashSet<>();
-  private final Set<UUID> empties = new HashSet<>();
-  private final Set<UUID> bookings = new HashSet<>();
-  private final Map<UUID, Product> products = new HashMap<>();
+  private final List<Place> places = new ArrayList<>();
+  private final Map<UUID, Quantity> contents = new HashMap<>();
+  private final List<Waiting> waiting = new ArrayList<>();
+  private long pictureBytes;
+  private Archived.@Nullable House house;
 
-  private ArchiveCheck(WorkspaceArchive archive, LocalDate today) {
-    this.archive = archive;
+  /** An id that was referred to before it came. */
+  private record Waiting(ArchivePart part, UUID id, String path) {}
+
+  /**
+   * @param dates by which every element is moved
+   */
+  ArchiveCheck(Validator validator, ArchiveDates dates, LocalDate today) {
+    this.validator = validator;
+    this.dates = dates;
     this.today = today;
+    for (ArchivePart part : ArchivePart.values()) {
+      ids.put(part, new HashSet<>());
+    }
+  }
+
+  @Override
+  public boolean wants(ArchivePart part) {
+    return part != ArchivePart.LEDGER;
+  }
+
+  @Override
+  public void element(ArchivePart part, Archived element, String path) {
+    int before = faults.found().size();
+    for (ConstraintViolation<Archived> broken : validator.validate(element)) {
+      faults.unless(false, path + broken.getPropertyPath(), "rule", broken.getMessage());
+    }
+    // What is missing is told; the rest of the element is looked at when it is there.
+    if (faults.found().size() == before) {
+      check(dates.moved(element), path);
+    }
+    faults.refuseIfMoreThan(MOST_FAULTS);
   }
 
   /**
+   * The end of the file: what was referred to has to have come by now.
+   *
    * @throws Refused with every fault, when there is one
    */
-  static void check(WorkspaceArchive archive, LocalDate today) {
-    ArchiveCheck check = new ArchiveCheck(archive, today);
-    archive.places().forEach(one -> check.places.add(one.id()));
-    archive.items().forEach(one -> check.items.add(one.id()));
-    archive.bookings().forEach(one -> check.bookings.add(one.id()));
-    archive.empties().forEach(one -> check.empties.add(one.id()));
-    check.places();
-    check.products();
-    check.pictures();
-    check.items();
-    check.ticksAndCounts();
-    check.bookings();
-    check.house();
-    check.bench();
-    check.wanted();
-    check.faults.refuseIfAny();
+  void finish() {
+    for (Waiting one : waiting) {
+      faults.unless(
+          ids.get(one.part()).contains(one.id()),
+          one.path(),
+          "not-there",
+          "The id " + one.id() + " is not in this archive.");
+    }
+    faults.build("places", () -> new PlaceTree(places));
+    faults.refuseIfAny();
   }
 
-  private void places() {
-    each(
-        archive.places(),
-        "places",
-        (one, path) -> {
-          once(one.id(), path);
-          code(one.code(), true, path);
-          one.place().check(faults, path + "place.");
-          among(one.place().home(), places, path + "place.home");
-          among(one.place().thing(), items, path + "place.thing");
-        });
-    faults.build(
-        "places",
-        () ->
-            new PlaceTree(
-                archive.places().stream()
-                    .map(
-                        one ->
-                            Place.bare(
-                                one.id(),
-                                one.place().parent(),
-                                one.place().name(),
-                                one.place().kind(),
-                                one.place().reach()))
-                    .toList()));
+  /** The rules of the house, on which last days of items depend; null when it has none. */
+  Archived.@Nullable House house() {
+    return house;
   }
 
-  private void products() {
-    each(
-        archive.products(),
-        "products",
-        (one, path) -> {
-          once(one.id(), path);
-          one.product()
-              .toProduct(one.id(), faults, path + "product.")
-              .ifPresent(product -> products.put(one.id(), product));
-        });
+  private void check(Archived element, String path) {
+    switch (element) {
+      case Archived.OfPlace one -> place(one, path);
+      case Archived.OfProduct one -> product(one, path);
+      case Archived.Picture one -> picture(one, path);
+      case Archived.OfItem one -> item(one, path);
+      case Archived.OfBooking one -> booking(one, path);
+      case Archived.Tick one -> tick(one, path);
+      case Archived.Count one -> count(one, path);
+      case Archived.House one -> house(one, path);
+      case Archived.OfEmpty one -> {
+        once(ArchivePart.EMPTIES, one.id(), path);
+        faults.build(path + "empty", () -> one.empty().toEmpty());
+      }
+      case Archived.OfFilling one -> filling(one, path);
+      case Archived.Session one -> session(one, path);
+      case Archived.Wanted one -> {
+        once(ArchivePart.WANTED, one.id(), path);
+        among(one.product(), ArchivePart.PRODUCTS, path + "product");
+      }
+      case Archived.Act _ -> throw new IllegalStateException("Acts are checked by their history.");
+    }
   }
 
-  private void pictures() {
-    each(
-        archive.pictures(),
-        "pictures",
-        (one, path) -> {
-          once(one.id(), path);
-          pictures.add(one.id());
-          faults.build(path + "jpeg", () -> Jpeg.kept(one.jpeg()));
-        });
+  private void place(Archived.OfPlace one, String path) {
+    once(ArchivePart.PLACES, one.id(), path);
+    code(one.code(), true, path);
+    one.place().check(faults, path + "place.");
+    among(one.place().home(), ArchivePart.PLACES, path + "place.home");
+    among(one.place().thing(), ArchivePart.ITEMS, path + "place.thing");
+    places.add(
+        Place.bare(
+            one.id(),
+            one.place().parent(),
+            one.place().name(),
+            one.place().kind(),
+            one.place().reach()));
   }
 
-  private void items() {
-    each(
-        archive.items(),
-        "items",
-        (one, path) -> {
-          once(one.id(), path);
-          code(one.code(), false, path);
-          Product product = products.get(one.product());
-          faults.unless(
-              product != null,
-              path + "product",
-              "not-there",
-              "The item's product is not among the archive's products.");
-          among(one.item().home(), places, path + "item.home");
-          among(one.item().now(), places, path + "item.now");
-          among(one.picture(), pictures, path + "picture");
-          besides(one.besides(), path + "besides.");
-          if (product != null) {
-            one.item().check(faults, path + "item.", product, today);
-          }
-        });
+  private void product(Archived.OfProduct one, String path) {
+    once(ArchivePart.PRODUCTS, one.id(), path);
+    one.product()
+        .toProduct(one.id(), faults, path + "product.")
+        .ifPresent(product -> contents.put(one.id(), product.content()));
   }
 
-  private void besides(WorkspaceArchive.@Nullable ArchivedBesides one, String path) {
+  private void picture(Archived.Picture one, String path) {
+    once(ArchivePart.PICTURES, one.id(), path);
+    pictureBytes += one.jpeg().length;
+    Limit.PHOTOGRAPH_BYTES.require(pictureBytes, "bytes of photographs");
+    faults.build(path + "jpeg", () -> Jpeg.kept(one.jpeg()));
+  }
+
+  private void item(Archived.OfItem one, String path) {
+    once(ArchivePart.ITEMS, one.id(), path);
+    code(one.code(), false, path);
+    among(one.item().home(), ArchivePart.PLACES, path + "item.home");
+    among(one.item().now(), ArchivePart.PLACES, path + "item.now");
+    among(one.picture(), ArchivePart.PICTURES, path + "picture");
+    besides(one.besides(), path + "besides.");
+    Quantity content = contents.get(one.product());
+    faults.unless(
+        content != null,
+        path + "product",
+        "not-there",
+        "The item's product is not among the archive's products, which come before the items.");
+    if (content != null) {
+      one.item().check(faults, path + "item.", content, today);
+    }
+  }
+
+  private void besides(Archived.@Nullable Besides one, String path) {
     if (one != null) {
-      among(one.empty(), empties, path + "empty");
+      among(one.empty(), ArchivePart.EMPTIES, path + "empty");
       faults.unless(
           one.changedOn() == null || !one.changedWhat().isEmpty(),
           path + "changedWhat",
@@ -145,101 +184,64 @@ final class ArchiveCheck {
     }
   }
 
-  private void house() {
+  private void house(Archived.House one, String path) {
+    faults.unless(house == null, "house", "twice", "A workspace has one set of house rules.");
+    house = one;
+    faults.build(path + "ownMonths", () -> BenchArchive.rules(one));
+  }
+
+  private void filling(Archived.OfFilling one, String path) {
+    once(ArchivePart.FILLINGS, one.id(), path);
+    among(one.item(), ArchivePart.ITEMS, path + "item");
+    among(one.source(), ArchivePart.ITEMS, path + "source");
     faults.unless(
-        archive.house().size() <= 1, "house", "twice", "A workspace has one set of house rules.");
-    each(
-        archive.house(),
-        "house",
-        (one, path) -> faults.build(path + "ownMonths", () -> BenchArchive.rules(one)));
+        !one.item().equals(one.source()) && one.amount().signum() >= 0,
+        path + "source",
+        "rule",
+        "A container is not filled from itself, and with 0 or more.");
   }
 
-  private void bench() {
-    each(
-        archive.empties(),
-        "empties",
-        (one, path) -> {
-          once(one.id(), path);
-          faults.build(path + "empty", () -> one.empty().toEmpty());
-        });
-    each(
-        archive.fillings(),
-        "fillings",
-        (one, path) -> {
-          once(one.id(), path);
-          among(one.item(), items, path + "item");
-          among(one.source(), items, path + "source");
-          faults.unless(
-              !one.item().equals(one.source()) && one.amount().signum() >= 0,
-              path + "source",
-              "rule",
-              "A container is not filled from itself, and with 0 or more.");
-        });
-    each(
-        archive.sessions(),
-        "sessions",
-        (one, path) -> {
-          once(one.id(), path);
-          among(one.backStock(), places, path + "backStock");
-          faults.build(
-              path + "wantedMonths", () -> SessionPlanner.months(one.wantedMonths().doubleValue()));
-          one.pieces().forEach(piece -> piece(piece, path + "pieces."));
-        });
+  private void session(Archived.Session one, String path) {
+    once(ArchivePart.SESSIONS, one.id(), path);
+    among(one.backStock(), ArchivePart.PLACES, path + "backStock");
+    faults.build(
+        path + "wantedMonths", () -> SessionPlanner.months(one.wantedMonths().doubleValue()));
+    for (int i = 0; i < one.pieces().size(); i++) {
+      Archived.Piece piece = one.pieces().get(i);
+      String at = path + "pieces[" + i + "].";
+      unique(pieces, piece.id(), at);
+      among(piece.source(), ArchivePart.ITEMS, at + "source");
+      among(piece.empty(), ArchivePart.EMPTIES, at + "empty");
+      among(piece.decant(), ArchivePart.ITEMS, at + "decant");
+    }
   }
 
-  private void piece(WorkspaceArchive.ArchivedPiece one, String path) {
-    once(one.id(), path);
-    among(one.source(), items, path + "source");
-    among(one.empty(), empties, path + "empty");
-    among(one.decant(), items, path + "decant");
+  private void booking(Archived.OfBooking one, String path) {
+    once(ArchivePart.BOOKINGS, one.id(), path);
+    for (int i = 0; i < one.booking().faces().size(); i++) {
+      unique(faces, one.booking().faces().get(i).id(), path + "faces[" + i + "].");
+    }
+    one.booking().bags().forEach(bag -> among(bag, ArchivePart.PLACES, path + "bags"));
+    one.booking().toBooking(one.id(), faults);
   }
 
-  private void wanted() {
-    each(
-        archive.wanted(),
-        "wanted",
-        (one, path) -> {
-          once(one.id(), path);
-          among(one.product(), products.keySet(), path + "product");
-        });
+  private void tick(Archived.Tick one, String path) {
+    among(one.item(), ArchivePart.ITEMS, path + "item");
+    among(one.booking(), ArchivePart.BOOKINGS, path + "booking");
+    faults.unless(
+        ids.get(ArchivePart.PACKED).add(one.item()),
+        path + "item",
+        "twice",
+        "This item is packed twice.");
   }
 
-  private void bookings() {
-    each(
-        archive.bookings(),
-        "bookings",
-        (one, path) -> {
-          once(one.id(), path);
-          one.booking().faces().forEach(face -> once(face.id(), path + "faces."));
-          one.booking().bags().forEach(bag -> among(bag, places, path + "bags"));
-          one.booking().toBooking(one.id(), faults);
-        });
-  }
-
-  private void ticksAndCounts() {
-    Set<UUID> ticked = new HashSet<>();
-    each(
-        archive.packed(),
-        "packed",
-        (one, path) -> {
-          among(one.item(), items, path + "item");
-          among(one.booking(), bookings, path + "booking");
-          faults.unless(
-              ticked.add(one.item()), path + "item", "twice", "This item is ticked off twice.");
-        });
-    each(
-        archive.counts(),
-        "counts",
-        (one, path) -> {
-          once(one.id(), path);
-          among(one.place(), places, path + "place");
-          one.seen().forEach(seen -> among(seen.item(), items, path + "seen"));
-        });
-  }
-
-  private static <T> void each(List<T> list, String name, BiConsumer<T, String> check) {
-    for (int i = 0; i < list.size(); i++) {
-      check.accept(list.get(i), name + "[" + i + "].");
+  private void count(Archived.Count one, String path) {
+    once(ArchivePart.COUNTS, one.id(), path);
+    among(one.place(), ArchivePart.PLACES, path + "place");
+    Set<UUID> seen = new HashSet<>();
+    for (Archived.Seen item : one.seen()) {
+      among(item.item(), ArchivePart.ITEMS, path + "seen");
+      unique(seen, item.item(), path + "seen.");
     }
   }
 
@@ -258,16 +260,17 @@ final class ArchiveCheck {
                     "The code " + code + " is there twice, or is of the wrong kind."));
   }
 
-  private void among(@Nullable UUID id, Set<UUID> known, String path) {
-    faults.unless(
-        id == null || known.contains(id),
-        path,
-        "not-there",
-        "The id " + id + " is not in this archive.");
+  private void among(@Nullable UUID id, ArchivePart part, String path) {
+    if (id != null && !ids.get(part).contains(id)) {
+      waiting.add(new Waiting(part, id, path));
+    }
   }
 
-  private void once(UUID id, String path) {
-    String kind = path.replaceAll("\\[.*?]", "");
-    faults.unless(ids.add(kind + id), path + "id", "twice", "The id " + id + " is there twice.");
+  private void once(ArchivePart part, UUID id, String path) {
+    unique(ids.get(part), id, path);
+  }
+
+  private void unique(Set<UUID> known, UUID id, String path) {
+    faults.unless(known.add(id), path + "id", "twice", "The id " + id + " is there twice.");
   }
 }

@@ -1,5 +1,7 @@
 package gerula.app.archive;
 
+import gerula.app.platform.limits.HeavyWork;
+import gerula.app.platform.web.MadeFile;
 import gerula.app.platform.workspace.SignedIn;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -7,7 +9,6 @@ import java.io.IOException;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.UUID;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -23,9 +24,12 @@ class ArchiveController {
 
   private final WorkspaceImport imports;
   private final WorkspaceExport exports;
+  private final HeavyWork heavy;
   private final Clock clock;
 
-  ArchiveController(WorkspaceImport imports, WorkspaceExport exports, Clock clock) {
+  ArchiveController(
+      WorkspaceImport imports, WorkspaceExport exports, HeavyWork heavy, Clock clock) {
+    this.heavy = heavy;
     this.imports = imports;
     this.exports = exports;
     this.clock = clock;
@@ -40,16 +44,23 @@ class ArchiveController {
       @RequestParam(defaultValue = "false") boolean asIfToday,
       HttpServletRequest request)
       throws IOException {
-    imports.read(who, actId, request.getInputStream(), asIfToday);
+    heavy.inTurn(
+        who,
+        HeavyWork.Length.LONG,
+        () -> {
+          imports.read(who, actId, request::getInputStream, asIfToday);
+          return true;
+        });
   }
 
   @GetMapping(path = "/api/workspace/archive", produces = MediaType.APPLICATION_JSON_VALUE)
   void write(@AuthenticationPrincipal SignedIn who, HttpServletResponse response)
       throws IOException {
-    response.setContentType(MediaType.APPLICATION_JSON_VALUE);
-    response.setHeader(
-        HttpHeaders.CONTENT_DISPOSITION,
-        "attachment; filename=\"gerula-workspace-" + LocalDate.now(clock) + ".json\"");
-    exports.write(who, response.getOutputStream());
+    try (MadeFile file = heavy.inTurn(who, HeavyWork.Length.LONG, () -> exports.make(who))) {
+      file.send(
+          response,
+          MediaType.APPLICATION_JSON_VALUE,
+          "gerula-workspace-" + LocalDate.now(clock) + ".json");
+    }
   }
 }

@@ -15,29 +15,32 @@ final class ArchiveDates {
     this.days = days;
   }
 
-  /** The archive as if it had been written on that day. */
-  static WorkspaceArchive asIfWrittenOn(LocalDate day, WorkspaceArchive archive) {
-    ArchiveDates dates = new ArchiveDates(ChronoUnit.DAYS.between(archive.writtenOn(), day));
-    return new WorkspaceArchive(
-        archive.format(),
-        archive.version(),
-        day,
-        archive.places(),
-        archive.products(),
-        archive.pictures(),
-        archive.items().stream().map(dates::moved).toList(),
-        archive.bookings().stream().map(dates::moved).toList(),
-        archive.packed(),
-        archive.counts(),
-        archive.house(),
-        archive.empties(),
-        archive.fillings().stream().map(dates::moved).toList(),
-        archive.sessions(),
-        archive.wanted().stream().map(dates::moved).toList());
+  /** As if an archive written on one day had been written on another. */
+  static ArchiveDates between(LocalDate written, LocalDate asIf) {
+    return new ArchiveDates(ChronoUnit.DAYS.between(written, asIf));
   }
 
-  private WorkspaceArchive.ArchivedItem moved(WorkspaceArchive.ArchivedItem one) {
-    return new WorkspaceArchive.ArchivedItem(
+  Archived moved(Archived one) {
+    return switch (one) {
+      case Archived.OfItem item -> moved(item);
+      case Archived.OfBooking booking -> moved(booking);
+      case Archived.OfFilling filling -> moved(filling);
+      case Archived.Wanted wanted -> moved(wanted);
+      case Archived.OfPlace _,
+          Archived.OfProduct _,
+          Archived.Picture _,
+          Archived.House _,
+          Archived.OfEmpty _,
+          Archived.Session _,
+          Archived.Tick _,
+          Archived.Count _,
+          Archived.Act _ ->
+          one;
+    };
+  }
+
+  private Archived.OfItem moved(Archived.OfItem one) {
+    return new Archived.OfItem(
         one.id(),
         one.code(),
         one.version(),
@@ -49,11 +52,10 @@ final class ArchiveDates {
         moved(one.item()));
   }
 
-  private WorkspaceArchive.@Nullable ArchivedBesides moved(
-      WorkspaceArchive.@Nullable ArchivedBesides one) {
+  private Archived.@Nullable Besides moved(Archived.@Nullable Besides one) {
     return one == null
         ? null
-        : new WorkspaceArchive.ArchivedBesides(
+        : new Archived.Besides(
             moved(one.changedOn()),
             one.changedWhat(),
             moved(one.brokenPackOn()),
@@ -64,8 +66,8 @@ final class ArchiveDates {
             moved(one.keptOn()));
   }
 
-  private WorkspaceArchive.ArchivedFilling moved(WorkspaceArchive.ArchivedFilling one) {
-    return new WorkspaceArchive.ArchivedFilling(
+  private Archived.OfFilling moved(Archived.OfFilling one) {
+    return new Archived.OfFilling(
         one.id(),
         one.version(),
         one.item(),
@@ -76,8 +78,8 @@ final class ArchiveDates {
         one.onARest());
   }
 
-  private WorkspaceArchive.ArchivedWanted moved(WorkspaceArchive.ArchivedWanted one) {
-    return new WorkspaceArchive.ArchivedWanted(
+  private Archived.Wanted moved(Archived.Wanted one) {
+    return new Archived.Wanted(
         one.id(),
         one.version(),
         one.product(),
@@ -97,9 +99,9 @@ final class ArchiveDates {
         moved(item.askBackOn()));
   }
 
-  private WorkspaceArchive.ArchivedBooking moved(WorkspaceArchive.ArchivedBooking one) {
+  private Archived.OfBooking moved(Archived.OfBooking one) {
     BookingDraft booking = one.booking();
-    return new WorkspaceArchive.ArchivedBooking(
+    return new Archived.OfBooking(
         one.id(),
         one.version(),
         one.departedAt(),

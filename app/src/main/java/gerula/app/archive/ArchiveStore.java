@@ -40,7 +40,7 @@ class ArchiveStore {
     this.json = json;
   }
 
-  void setPlaceVersions(List<WorkspaceArchive.ArchivedPlace> places) {
+  void setPlaceVersions(List<Archived.OfPlace> places) {
     sql.batch(
             places.stream()
                 .map(
@@ -52,7 +52,7 @@ class ArchiveStore {
         .execute();
   }
 
-  void setProductVersions(List<WorkspaceArchive.ArchivedProduct> products) {
+  void setProductVersions(List<Archived.OfProduct> products) {
     sql.batch(
             products.stream()
                 .filter(one -> one.version() != 0)
@@ -65,7 +65,7 @@ class ArchiveStore {
         .execute();
   }
 
-  void setItemStates(List<WorkspaceArchive.ArchivedItem> items) {
+  void setItemStates(List<Archived.OfItem> items) {
     sql.batch(
             items.stream()
                 .filter(
@@ -79,13 +79,13 @@ class ArchiveStore {
         .execute();
   }
 
-  private Query itemState(WorkspaceArchive.ArchivedItem one) {
+  private Query itemState(Archived.OfItem one) {
     ItemRecord row = new ItemRecord();
     row.setVersion(one.version());
     row.setPictureId(one.picture());
     row.setDiscardedOn(one.discardedOn());
     row.setDiscardCause(one.discardCause() == null ? null : one.discardCause().code());
-    WorkspaceArchive.ArchivedBesides besides = one.besides();
+    Archived.Besides besides = one.besides();
     if (besides != null) {
       row.setChangedOn(besides.changedOn());
       row.setChangedWhat(
@@ -106,7 +106,7 @@ class ArchiveStore {
     return sql.update(ITEM).set(row).where(ITEM.ID.eq(one.id()));
   }
 
-  void setBookingStates(List<WorkspaceArchive.ArchivedBooking> bookings) {
+  void setBookingStates(List<Archived.OfBooking> bookings) {
     sql.batch(
             bookings.stream()
                 .map(
@@ -120,19 +120,17 @@ class ArchiveStore {
         .execute();
   }
 
-  void insertPictures(List<WorkspaceArchive.ArchivedPicture> pictures) {
-    for (WorkspaceArchive.ArchivedPicture one : pictures) {
-      Jpeg jpeg = Jpeg.kept(one.jpeg());
-      sql.insertInto(PICTURE)
-          .set(PICTURE.ID, one.id())
-          .set(PICTURE.JPEG, jpeg.bytes())
-          .set(PICTURE.WIDTH, jpeg.width())
-          .set(PICTURE.HEIGHT, jpeg.height())
-          .execute();
-    }
+  void insertPicture(Archived.Picture one) {
+    Jpeg jpeg = Jpeg.kept(one.jpeg());
+    sql.insertInto(PICTURE)
+        .set(PICTURE.ID, one.id())
+        .set(PICTURE.JPEG, jpeg.bytes())
+        .set(PICTURE.WIDTH, jpeg.width())
+        .set(PICTURE.HEIGHT, jpeg.height())
+        .execute();
   }
 
-  void insertTicks(List<WorkspaceArchive.ArchivedTick> ticks) {
+  void insertTicks(List<Archived.Tick> ticks) {
     sql.batch(
             ticks.stream()
                 .map(
@@ -145,57 +143,52 @@ class ArchiveStore {
         .execute();
   }
 
-  void insertCounts(List<WorkspaceArchive.ArchivedCount> counts) {
-    for (WorkspaceArchive.ArchivedCount one : counts) {
-      sql.insertInto(STOCKTAKE)
-          .set(STOCKTAKE.ID, one.id())
-          .set(STOCKTAKE.PLACE_ID, one.place())
-          .set(STOCKTAKE.STARTED_AT, one.startedAt())
-          .set(STOCKTAKE.SETTLED_AT, one.settledAt())
-          .set(STOCKTAKE.VERSION, one.version())
-          .execute();
-      sql.batch(
-              one.seen().stream()
-                  .map(
-                      seen ->
-                          sql.insertInto(STOCKTAKE_SEEN)
-                              .set(STOCKTAKE_SEEN.STOCKTAKE_ID, one.id())
-                              .set(STOCKTAKE_SEEN.ITEM_ID, seen.item())
-                              .set(STOCKTAKE_SEEN.COUNTED, seen.counted()))
-                  .toList())
-          .execute();
-    }
+  void insertCount(Archived.Count one) {
+    sql.insertInto(STOCKTAKE)
+        .set(STOCKTAKE.ID, one.id())
+        .set(STOCKTAKE.PLACE_ID, one.place())
+        .set(STOCKTAKE.STARTED_AT, one.startedAt())
+        .set(STOCKTAKE.SETTLED_AT, one.settledAt())
+        .set(STOCKTAKE.VERSION, one.version())
+        .execute();
+    sql.batch(
+            one.seen().stream()
+                .map(
+                    seen ->
+                        sql.insertInto(STOCKTAKE_SEEN)
+                            .set(STOCKTAKE_SEEN.STOCKTAKE_ID, one.id())
+                            .set(STOCKTAKE_SEEN.ITEM_ID, seen.item())
+                            .set(STOCKTAKE_SEEN.COUNTED, seen.counted()))
+                .toList())
+        .execute();
   }
 
-  void insertActs(List<WorkspaceArchive.ArchivedAct> acts, UUID who) {
-    sql.batch(
-            acts.stream()
-                .map(
-                    one ->
-                        sql.insertInto(LEDGER)
-                            .set(LEDGER.ID, one.id())
-                            .set(LEDGER.ACT, one.act())
-                            .set(LEDGER.AT, one.at())
-                            .set(LEDGER.WHO, who)
-                            .set(LEDGER.FACTS, jsonb(one.facts()))
-                            .set(LEDGER.UNDOES, one.undoes()))
-                .toList())
-        .execute();
-    sql.batch(
-            acts.stream()
-                .flatMap(
-                    act ->
-                        act.things().stream()
-                            .map(
-                                thing ->
-                                    sql.insertInto(LEDGER_THING)
-                                        .set(LEDGER_THING.LEDGER_ID, act.id())
-                                        .set(LEDGER_THING.KIND, thing.kind().code())
-                                        .set(LEDGER_THING.THING_ID, thing.id())
-                                        .set(LEDGER_THING.BEFORE, jsonb(thing.before()))
-                                        .set(LEDGER_THING.AFTER, jsonb(thing.after()))))
-                .toList())
-        .execute();
+  Query act(Archived.Act one, UUID who) {
+    return sql.insertInto(LEDGER)
+        .set(LEDGER.ID, one.id())
+        .set(LEDGER.ACT, one.act())
+        .set(LEDGER.AT, one.at())
+        .set(LEDGER.WHO, who)
+        .set(LEDGER.FACTS, jsonb(one.facts()))
+        .set(LEDGER.UNDOES, one.undoes());
+  }
+
+  Query thing(UUID act, Archived.Thing thing) {
+    return sql.insertInto(LEDGER_THING)
+        .set(LEDGER_THING.LEDGER_ID, act)
+        .set(LEDGER_THING.KIND, thing.kind().code())
+        .set(LEDGER_THING.THING_ID, thing.id())
+        .set(LEDGER_THING.BEFORE, jsonb(thing.before()))
+        .set(LEDGER_THING.AFTER, jsonb(thing.after()));
+  }
+
+  void write(List<Query> some) {
+    sql.batch(some).execute();
+  }
+
+  /** References between things are checked at the end of a transaction; here they are asked now. */
+  void checkReferences() {
+    sql.execute("set constraints all immediate");
   }
 
   private @Nullable JSONB jsonb(@Nullable Map<String, Object> facts) {

@@ -1,11 +1,5 @@
 package gerula.app.archive;
 
-import gerula.app.archive.WorkspaceArchive.ArchivedEmpty;
-import gerula.app.archive.WorkspaceArchive.ArchivedFilling;
-import gerula.app.archive.WorkspaceArchive.ArchivedHouse;
-import gerula.app.archive.WorkspaceArchive.ArchivedPiece;
-import gerula.app.archive.WorkspaceArchive.ArchivedSession;
-import gerula.app.archive.WorkspaceArchive.ArchivedWanted;
 import gerula.app.depot.bench.SessionStore;
 import gerula.app.depot.bench.SessionStore.StoredPiece;
 import gerula.app.depot.bench.SessionStore.StoredSession;
@@ -56,15 +50,15 @@ class BenchArchive {
     this.wanted = wanted;
   }
 
-  List<ArchivedHouse> house() {
+  List<Archived.House> house() {
     return house.find().stream().map(BenchArchive::archived).toList();
   }
 
-  private static ArchivedHouse archived(StoredRules stored) {
+  private static Archived.House archived(StoredRules stored) {
     HouseRules rules = stored.rules();
     Map<String, Integer> own = new TreeMap<>();
     rules.ownMonths().forEach((one, months) -> own.put(one.code(), months));
-    return new ArchivedHouse(
+    return new Archived.House(
         stored.id(),
         stored.version(),
         rules.dateLimits(),
@@ -74,24 +68,24 @@ class BenchArchive {
         rules.deliveryDays());
   }
 
-  static HouseRules rules(ArchivedHouse one) {
+  static HouseRules rules(Archived.House one) {
     Map<Code, Integer> own = new HashMap<>();
     one.ownMonths().forEach((code, months) -> own.put(Code.of(DateClass.class, code), months));
     return new HouseRules(
         one.dateLimits(), own, one.eyeMarginDays(), one.reservePercent(), one.deliveryDays());
   }
 
-  List<ArchivedEmpty> empties() {
+  List<Archived.OfEmpty> empties() {
     return empties.all().stream()
-        .map(one -> new ArchivedEmpty(one.id(), one.version(), one.draft()))
+        .map(one -> new Archived.OfEmpty(one.id(), one.version(), one.draft()))
         .toList();
   }
 
-  List<ArchivedFilling> fillings() {
+  List<Archived.OfFilling> fillings() {
     return fillings.all().stream()
         .map(
             one ->
-                new ArchivedFilling(
+                new Archived.OfFilling(
                     one.id(),
                     one.version(),
                     one.item(),
@@ -103,7 +97,7 @@ class BenchArchive {
         .toList();
   }
 
-  List<ArchivedSession> sessions() {
+  List<Archived.Session> sessions() {
     Map<UUID, List<StoredPiece>> pieces =
         sessions.allPieces().stream().collect(Collectors.groupingBy(StoredPiece::session));
     return sessions.all().stream()
@@ -111,8 +105,8 @@ class BenchArchive {
         .toList();
   }
 
-  private static ArchivedSession archived(StoredSession one, List<StoredPiece> pieces) {
-    return new ArchivedSession(
+  private static Archived.Session archived(StoredSession one, List<StoredPiece> pieces) {
+    return new Archived.Session(
         one.id(),
         one.version(),
         one.madeAt(),
@@ -125,7 +119,7 @@ class BenchArchive {
         pieces.stream()
             .map(
                 piece ->
-                    new ArchivedPiece(
+                    new Archived.Piece(
                         piece.id(),
                         piece.version(),
                         piece.position(),
@@ -141,11 +135,11 @@ class BenchArchive {
             .toList());
   }
 
-  List<ArchivedWanted> wanted() {
+  List<Archived.Wanted> wanted() {
     return wanted.all().stream()
         .map(
             one ->
-                new ArchivedWanted(
+                new Archived.Wanted(
                     one.id(),
                     one.version(),
                     one.product(),
@@ -157,52 +151,37 @@ class BenchArchive {
         .toList();
   }
 
-  void insertHouse(Act act, List<ArchivedHouse> archived) {
+  void insertHouse(Act act, Archived.House one) {
     act.create(
         ThingKind.HOUSE_RULES_THING,
-        archived.stream().map(ArchivedHouse::id).toList(),
-        () ->
-            archived.forEach(
-                one -> house.save(new StoredRules(one.id(), rules(one), one.version()))));
+        List.of(one.id()),
+        () -> house.save(new StoredRules(one.id(), rules(one), one.version())));
   }
 
-  /** Everything but the house's rules and the kinds of empties. */
-  void insert(Act act, WorkspaceArchive archive) {
-    act.create(
-        ThingKind.FILLING_THING,
-        archive.fillings().stream().map(ArchivedFilling::id).toList(),
-        () -> archive.fillings().forEach(one -> fillings.save(stored(one))));
-    act.create(
-        ThingKind.BENCH_SESSION_THING,
-        archive.sessions().stream().map(ArchivedSession::id).toList(),
-        () -> archive.sessions().forEach(one -> sessions.save(stored(one))));
-    act.create(
-        ThingKind.BENCH_PIECE_THING,
-        archive.sessions().stream()
-            .flatMap(one -> one.pieces().stream())
-            .map(ArchivedPiece::id)
-            .toList(),
-        () ->
-            archive
-                .sessions()
-                .forEach(
-                    one -> one.pieces().forEach(piece -> sessions.save(stored(one.id(), piece)))));
-    act.create(
-        ThingKind.WANTED_THING,
-        archive.wanted().stream().map(ArchivedWanted::id).toList(),
-        () -> archive.wanted().forEach(one -> wanted.save(stored(one))));
-  }
-
-  void insertEmpties(Act act, List<ArchivedEmpty> archived) {
+  void insertEmpty(Act act, Archived.OfEmpty one) {
     act.create(
         ThingKind.EMPTY_THING,
-        archived.stream().map(ArchivedEmpty::id).toList(),
-        () ->
-            archived.forEach(
-                one -> empties.save(new StoredEmpty(one.id(), one.empty(), one.version()))));
+        List.of(one.id()),
+        () -> empties.save(new StoredEmpty(one.id(), one.empty(), one.version())));
   }
 
-  private static StoredFilling stored(ArchivedFilling one) {
+  void insertFilling(Act act, Archived.OfFilling one) {
+    act.create(ThingKind.FILLING_THING, List.of(one.id()), () -> fillings.save(stored(one)));
+  }
+
+  void insertSession(Act act, Archived.Session one) {
+    act.create(ThingKind.BENCH_SESSION_THING, List.of(one.id()), () -> sessions.save(stored(one)));
+    act.create(
+        ThingKind.BENCH_PIECE_THING,
+        one.pieces().stream().map(Archived.Piece::id).toList(),
+        () -> one.pieces().forEach(piece -> sessions.save(stored(one.id(), piece))));
+  }
+
+  void insertWanted(Act act, Archived.Wanted one) {
+    act.create(ThingKind.WANTED_THING, List.of(one.id()), () -> wanted.save(stored(one)));
+  }
+
+  private static StoredFilling stored(Archived.OfFilling one) {
     return new StoredFilling(
         one.id(),
         one.item(),
@@ -214,7 +193,7 @@ class BenchArchive {
         one.version());
   }
 
-  private static StoredSession stored(ArchivedSession one) {
+  private static StoredSession stored(Archived.Session one) {
     return new StoredSession(
         one.id(),
         one.madeAt(),
@@ -227,7 +206,7 @@ class BenchArchive {
         one.version());
   }
 
-  private static StoredPiece stored(UUID session, ArchivedPiece one) {
+  private static StoredPiece stored(UUID session, Archived.Piece one) {
     return new StoredPiece(
         one.id(),
         session,
@@ -244,7 +223,7 @@ class BenchArchive {
         one.version());
   }
 
-  private static StoredWanted stored(ArchivedWanted one) {
+  private static StoredWanted stored(Archived.Wanted one) {
     return new StoredWanted(
         one.id(),
         one.product(),

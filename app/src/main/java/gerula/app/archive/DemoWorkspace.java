@@ -4,7 +4,6 @@ import gerula.app.platform.GerulaSettings;
 import gerula.app.platform.signin.Accounts;
 import gerula.app.platform.workspace.SignedIn;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -48,8 +47,8 @@ class DemoWorkspace implements SmartInitializingSingleton {
       return;
     }
     Path file = Path.of(settings.demo(), "workspace.json");
-    try (InputStream archive = Files.newInputStream(file)) {
-      imports.read(wren, UUID.randomUUID(), archive, true);
+    try {
+      imports.read(wren, UUID.randomUUID(), () -> Files.newInputStream(file), true);
     } catch (IOException missing) {
       throw new UncheckedIOException("The demo is not where it was said to be: " + file, missing);
     }

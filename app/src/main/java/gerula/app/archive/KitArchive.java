@@ -4,6 +4,7 @@ import gerula.app.kit.KitDrafts;
 import gerula.app.kit.StoredItem;
 import gerula.core.kit.Changed;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -17,26 +18,24 @@ class KitArchive {
     this.drafts = drafts;
   }
 
-  List<WorkspaceArchive.ArchivedPlace> places() {
+  List<Archived.OfPlace> places() {
     return drafts.places().stream()
-        .map(
-            one ->
-                new WorkspaceArchive.ArchivedPlace(
-                    one.id(), one.code(), one.version(), one.draft()))
+        .map(one -> new Archived.OfPlace(one.id(), one.code(), one.version(), one.draft()))
         .toList();
   }
 
-  List<WorkspaceArchive.ArchivedProduct> products() {
-    return drafts.products().stream()
-        .map(one -> new WorkspaceArchive.ArchivedProduct(one.id(), one.version(), one.draft()))
-        .toList();
+  Stream<Archived.OfProduct> products() {
+    return drafts
+        .allProducts()
+        .map(one -> new Archived.OfProduct(one.id(), one.version(), one.draft()));
   }
 
-  List<WorkspaceArchive.ArchivedItem> items() {
-    return drafts.items(true).stream()
+  Stream<Archived.OfItem> items() {
+    return drafts
+        .allItems()
         .map(
             one ->
-                new WorkspaceArchive.ArchivedItem(
+                new Archived.OfItem(
                     one.id(),
                     one.code(),
                     one.version(),
@@ -45,15 +44,14 @@ class KitArchive {
                     one.discardedOn(),
                     one.discardCause(),
                     besides(one.stored()),
-                    one.draft()))
-        .toList();
+                    one.draft()));
   }
 
-  private static WorkspaceArchive.@Nullable ArchivedBesides besides(StoredItem stored) {
+  private static Archived.@Nullable Besides besides(StoredItem stored) {
     Changed changed = stored.item().changed();
     StoredItem.ItemDetails details = stored.details();
-    WorkspaceArchive.ArchivedBesides besides =
-        new WorkspaceArchive.ArchivedBesides(
+    Archived.Besides besides =
+        new Archived.Besides(
             changed == null ? null : changed.on(),
             changed == null ? List.of() : changed.what().stream().sorted().toList(),
             details.brokenPackOn(),
@@ -62,6 +60,6 @@ class KitArchive {
             details.washedOn(),
             details.useFirstOn(),
             details.keptOn());
-    return besides.equals(WorkspaceArchive.ArchivedBesides.NONE) ? null : besides;
+    return besides.equals(Archived.Besides.NONE) ? null : besides;
   }
 }

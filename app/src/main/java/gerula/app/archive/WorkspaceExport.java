@@ -6,32 +6,46 @@ import static gerula.app.tables.Tables.PACKED;
 import static gerula.app.tables.Tables.PICTURE;
 import static gerula.app.tables.Tables.STOCKTAKE;
 import static gerula.app.tables.Tables.STOCKTAKE_SEEN;
+import static gerula.app.tables.Tables.WORKSPACE;
 
+import gerula.app.archive.ArchiveHead.Closing;
 import gerula.app.booking.BookingDraft;
 import gerula.app.booking.BookingStore;
 import gerula.app.booking.StoredBooking;
-import gerula.app.ledger.ThingKind;
+import gerula.app.platform.limits.Deadline;
+import gerula.app.platform.limits.Limit;
+import gerula.app.platform.web.MadeFile;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.tables.tables.records.LedgerRecord;
-import gerula.core.rule.Code;
+import java.io.BufferedInputStream;
+import java.io.IOException;
+import java.io.InputStream;
 import java.io.OutputStream;
+import java.io.RandomAccessFile;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
+import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Stream;
+import org.jooq.Cursor;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
+import org.jooq.Record;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JsonGenerator;
-import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Writes a whole workspace as one archive, act by act, so that a long history needs no memory. */
+/**
+ * Writes a whole workspace as it is at one moment, element by element, so that a long history needs
+ * no memory; and closes it with its counts and its digest, so that a part is not taken for the
+ * whole.
+ */
 @Component
 class WorkspaceExport {
 
@@ -62,105 +76,135 @@ class WorkspaceExport {
     this.clock = clock;
   }
 
-  void write(SignedIn who, OutputStream to) {
-    workspaces.in(
+  /** The file, whole; to be closed when it was sent. */
+  MadeFile make(SignedIn who) throws IOException {
+    long[] newest = {0};
+    MadeFile file =
+        MadeFile.of(to -> newest[0] = workspaces.read(who.workspace(), () -> write(to)));
+    try {
+      close(file.path());
+      noteExported(who, newest[0]);
+      return file;
+    } catch (IOException | RuntimeException failed) {
+      file.close();
+      throw failed;
+    }
+  }
+
+  /** What was exported may be deleted for good. */
+  private void noteExported(SignedIn who, long newest) {
+    workspaces.write(
         who.workspace(),
         () -> {
-          try (JsonGenerator out = json.createGenerator(to)) {
-            out.writeStartObject();
-            out.writeStringProperty("format", WorkspaceArchive.FORMAT);
-            out.writeNumberProperty("version", WorkspaceArchive.VERSION);
-            out.writeStringProperty("writtenOn", LocalDate.now(clock).toString());
-            list(out, "places", kit.places());
-            list(out, "products", kit.products());
-            pictures(out);
-            list(out, "items", kit.items());
-            list(out, "bookings", bookings.all().stream().map(WorkspaceExport::booking).toList());
-            list(out, "packed", ticks());
-            list(out, "counts", counts());
-            list(out, "house", bench.house());
-            list(out, "empties", bench.empties());
-            list(out, "fillings", bench.fillings());
-            list(out, "sessions", bench.sessions());
-            list(out, "wanted", bench.wanted());
-            ledger(out);
-            out.writeEndObject();
-          }
+          sql.update(WORKSPACE).set(WORKSPACE.EXPORTED_SEQ, newest).execute();
         });
   }
 
-  private void list(JsonGenerator out, String name, List<?> list) {
-    out.writeArrayPropertyStart(name);
-    list.forEach(one -> json.writeValue(out, one));
+  /** Writes the closing part in place of the last bracket. */
+  private void close(Path file) throws IOException {
+    ArchiveHead head;
+    try (InputStream written = new BufferedInputStream(Files.newInputStream(file), 1 << 16)) {
+      head = ArchiveLook.at(written, json);
+    }
+    Closing closing = new Closing(new TreeMap<>(head.counts()), head.sha256());
+    String part = ",\"" + ArchiveHead.CLOSING + "\":" + json.writeValueAsString(closing) + "}";
+    try (RandomAccessFile end = new RandomAccessFile(file.toFile(), "rw")) {
+      end.seek(end.length() - 1);
+      end.write(part.getBytes(StandardCharsets.UTF_8));
+    }
+  }
+
+  /** The number of the newest act in it. */
+  private long write(OutputStream to) {
+    Deadline deadline = Deadline.of(Limit.ARCHIVE_SECONDS, "Writing this archive");
+    try (JsonGenerator out = json.createGenerator(to)) {
+      out.writeStartObject();
+      out.writeStringProperty("format", ArchiveHead.FORMAT);
+      out.writeNumberProperty("version", ArchiveHead.VERSION);
+      out.writeStringProperty("writtenOn", LocalDate.now(clock).toString());
+      list(out, ArchivePart.HOUSE, bench.house().stream());
+      list(out, ArchivePart.PLACES, kit.places().stream());
+      list(out, ArchivePart.PRODUCTS, kit.products());
+      pictures(out);
+      list(out, ArchivePart.EMPTIES, bench.empties().stream());
+      list(out, ArchivePart.ITEMS, kit.items());
+      list(out, ArchivePart.BOOKINGS, bookings.all().stream().map(WorkspaceExport::booking));
+      list(out, ArchivePart.PACKED, ticks().stream());
+      list(out, ArchivePart.COUNTS, counts());
+      list(out, ArchivePart.FILLINGS, bench.fillings().stream());
+      list(out, ArchivePart.SESSIONS, bench.sessions().stream());
+      list(out, ArchivePart.WANTED, bench.wanted().stream());
+      long newest = ledger(out, deadline);
+      out.writeEndObject();
+      return newest;
+    }
+  }
+
+  private void list(JsonGenerator out, ArchivePart part, Stream<?> elements) {
+    out.writeArrayPropertyStart(part.code());
+    elements.forEach(one -> json.writeValue(out, one));
     out.writeEndArray();
   }
 
   private void pictures(JsonGenerator out) {
-    out.writeArrayPropertyStart("pictures");
-    for (UUID id : sql.select(PICTURE.ID).from(PICTURE).orderBy(PICTURE.ID).fetch(PICTURE.ID)) {
-      byte[] jpeg =
-          sql.select(PICTURE.JPEG).from(PICTURE).where(PICTURE.ID.eq(id)).fetchSingle(PICTURE.JPEG);
-      json.writeValue(out, new WorkspaceArchive.ArchivedPicture(id, jpeg));
-    }
-    out.writeEndArray();
+    List<UUID> ids = sql.select(PICTURE.ID).from(PICTURE).orderBy(PICTURE.ID).fetch(PICTURE.ID);
+    list(
+        out,
+        ArchivePart.PICTURES,
+        ids.stream()
+            .map(
+                id ->
+                    new Archived.Picture(
+                        id,
+                        sql.select(PICTURE.JPEG)
+                            .from(PICTURE)
+                            .where(PICTURE.ID.eq(id))
+                            .fetchSingle(PICTURE.JPEG))));
   }
 
-  private static WorkspaceArchive.ArchivedBooking booking(StoredBooking one) {
-    return new WorkspaceArchive.ArchivedBooking(
+  private static Archived.OfBooking booking(StoredBooking one) {
+    return new Archived.OfBooking(
         one.booking().id(), one.version(), one.departedAt(), one.backAt(), BookingDraft.of(one));
   }
 
-  private List<WorkspaceArchive.ArchivedTick> ticks() {
+  private List<Archived.Tick> ticks() {
     return sql.selectFrom(PACKED)
         .orderBy(PACKED.ITEM_ID)
-        .fetch(
-            row ->
-                new WorkspaceArchive.ArchivedTick(
-                    row.getBookingId(), row.getItemId(), row.getPackedAt()));
+        .fetch(row -> new Archived.Tick(row.getBookingId(), row.getItemId(), row.getPackedAt()));
   }
 
-  private List<WorkspaceArchive.ArchivedCount> counts() {
-    Map<UUID, List<WorkspaceArchive.ArchivedSeen>> seen =
-        sql.selectFrom(STOCKTAKE_SEEN)
-            .orderBy(STOCKTAKE_SEEN.ITEM_ID)
-            .fetchGroups(
-                STOCKTAKE_SEEN.STOCKTAKE_ID,
-                row -> new WorkspaceArchive.ArchivedSeen(row.getItemId(), row.getCounted()));
-    return sql.selectFrom(STOCKTAKE)
-        .orderBy(STOCKTAKE.STARTED_AT, STOCKTAKE.ID)
-        .fetch(
+  private Stream<Archived.Count> counts() {
+    return sql.selectFrom(STOCKTAKE).orderBy(STOCKTAKE.STARTED_AT, STOCKTAKE.ID).fetch().stream()
+        .map(
             row ->
-                new WorkspaceArchive.ArchivedCount(
+                new Archived.Count(
                     row.getId(),
                     row.getVersion(),
                     row.getPlaceId(),
                     row.getStartedAt(),
                     row.getSettledAt(),
-                    seen.getOrDefault(row.getId(), List.of())));
+                    seen(row.getId())));
   }
 
-  private void ledger(JsonGenerator out) {
-    out.writeArrayPropertyStart("ledger");
+  private List<Archived.Seen> seen(UUID count) {
+    return sql.selectFrom(STOCKTAKE_SEEN)
+        .where(STOCKTAKE_SEEN.STOCKTAKE_ID.eq(count))
+        .orderBy(STOCKTAKE_SEEN.ITEM_ID)
+        .fetch(row -> new Archived.Seen(row.getItemId(), row.getCounted()));
+  }
+
+  private long ledger(JsonGenerator out, Deadline deadline) {
+    out.writeArrayPropertyStart(ArchivePart.LEDGER.code());
     long after = 0;
     List<LedgerRecord> some = acts(after);
     while (!some.isEmpty()) {
-      Map<UUID, List<WorkspaceArchive.ArchivedThing>> things =
-          things(some.stream().map(LedgerRecord::getId).toList());
-      for (LedgerRecord act : some) {
-        json.writeValue(
-            out,
-            new WorkspaceArchive.ArchivedAct(
-                act.getId(),
-                act.getAct(),
-                act.getAt(),
-                Objects.requireNonNull(facts(act.getFacts())),
-                act.getUndoes(),
-                things.getOrDefault(act.getId(), List.of())));
-        after = act.getSeq();
-      }
+      deadline.check();
+      acts(out, some);
+      after = some.getLast().getSeq();
       some = acts(after);
     }
     out.writeEndArray();
+    return after;
   }
 
   private List<LedgerRecord> acts(long after) {
@@ -171,27 +215,65 @@ class WorkspaceExport {
         .fetch();
   }
 
-  private Map<UUID, List<WorkspaceArchive.ArchivedThing>> things(List<UUID> acts) {
-    return sql.selectFrom(LEDGER_THING)
-        .where(LEDGER_THING.LEDGER_ID.in(acts))
-        .orderBy(LEDGER_THING.LEDGER_ID, LEDGER_THING.KIND, LEDGER_THING.THING_ID)
-        .fetchGroups(
-            LEDGER_THING.LEDGER_ID,
-            row ->
-                new WorkspaceArchive.ArchivedThing(
-                    Code.of(ThingKind.class, row.getKind()),
-                    row.getThingId(),
-                    facts(row.getBefore()),
-                    facts(row.getAfter())));
+  /** Their things come row by row: one act may have touched a whole kit. */
+  private void acts(JsonGenerator out, List<LedgerRecord> some) {
+    try (Cursor<? extends Record> things = things(some)) {
+      @Nullable Record next = things.fetchNext();
+      for (LedgerRecord act : some) {
+        begin(out, act);
+        while (next != null && next.get(LEDGER_THING.LEDGER_ID).equals(act.getId())) {
+          thing(out, next);
+          next = things.fetchNext();
+        }
+        out.writeEndArray();
+        out.writeEndObject();
+      }
+    }
   }
 
-  private @Nullable Map<String, Object> facts(@Nullable JSONB told) {
-    return told == null
-        ? null
-        : json.readerFor(FACTS)
-            .with(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
-            .readValue(told.data());
+  private Cursor<? extends Record> things(List<LedgerRecord> some) {
+    return sql.select(LEDGER_THING.fields())
+        .from(LEDGER_THING)
+        .join(LEDGER)
+        .on(LEDGER.ID.eq(LEDGER_THING.LEDGER_ID))
+        .where(LEDGER.SEQ.between(some.getFirst().getSeq(), some.getLast().getSeq()))
+        .orderBy(LEDGER.SEQ, LEDGER_THING.KIND, LEDGER_THING.THING_ID)
+        .fetchSize(AT_ONCE)
+        .fetchLazy();
   }
 
-  private static final TypeReference<Map<String, Object>> FACTS = new TypeReference<>() {};
+  private void begin(JsonGenerator out, LedgerRecord act) {
+    out.writeStartObject();
+    out.writeStringProperty("id", act.getId().toString());
+    out.writeStringProperty("act", act.getAct());
+    out.writeStringProperty("at", act.getAt().toString());
+    out.writeName("facts");
+    out.writeRawValue(act.getFacts().data());
+    out.writeName("undoes");
+    if (act.getUndoes() == null) {
+      out.writeNull();
+    } else {
+      out.writeString(act.getUndoes().toString());
+    }
+    out.writeArrayPropertyStart("things");
+  }
+
+  private static void thing(JsonGenerator out, Record row) {
+    out.writeStartObject();
+    out.writeStringProperty("kind", row.get(LEDGER_THING.KIND));
+    out.writeStringProperty("id", row.get(LEDGER_THING.THING_ID).toString());
+    state(out, "before", row.get(LEDGER_THING.BEFORE));
+    state(out, "after", row.get(LEDGER_THING.AFTER));
+    out.writeEndObject();
+  }
+
+  /** As the database tells it: nothing is rounded on the way. */
+  private static void state(JsonGenerator out, String name, @Nullable JSONB state) {
+    out.writeName(name);
+    if (state == null) {
+      out.writeNull();
+    } else {
+      out.writeRawValue(state.data());
+    }
+  }
 }

@@ -1,25 +1,29 @@
 package gerula.app.archive;
 
 import gerula.app.booking.BookingStore;
+import gerula.app.invariant.KitMender;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.PlaceStore;
-import gerula.app.kit.ProductDraft;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.HistoryCheck;
 import gerula.app.ledger.Ledger;
-import gerula.app.ledger.ThingKind;
+import gerula.app.platform.errors.FieldFault;
 import gerula.app.platform.errors.Refused;
+import gerula.app.platform.limits.Deadline;
+import gerula.app.platform.limits.Limit;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
 import jakarta.validation.Validator;
+import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Iterator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -33,6 +37,7 @@ public class WorkspaceImport {
   private final ArchiveStore store;
   private final BenchArchive bench;
   private final HistoryCheck history;
+  private final KitMender mender;
   private final Ledger ledger;
   private final Workspaces workspaces;
   private final JsonMapper json;
@@ -46,6 +51,7 @@ public class WorkspaceImport {
       ArchiveStore store,
       BenchArchive bench,
       HistoryCheck history,
+      KitMender mender,
       Ledger ledger,
       Workspaces workspaces,
       JsonMapper json,
@@ -57,6 +63,7 @@ public class WorkspaceImport {
     this.store = store;
     this.bench = bench;
     this.history = history;
+    this.mender = mender;
     this.ledger = ledger;
     this.workspaces = workspaces;
     this.json = json;
@@ -64,102 +71,96 @@ public class WorkspaceImport {
     this.clock = clock;
   }
 
+  /** Where an archive can be read, as often as needed. */
+  @FunctionalInterface
+  interface Source {
+    InputStream open() throws IOException;
+  }
+
   /** Whether the workspace is still empty. */
   boolean canReadInto(SignedIn who) {
-    return workspaces.in(who.workspace(), kit::isEmpty);
+    return workspaces.read(who.workspace(), kit::isEmpty);
   }
 
   /**
    * @param asIfToday whether every date is moved so that the archive was written today
    * @throws Refused when the workspace is not empty or anything in the archive is wrong
    */
-  void read(SignedIn who, UUID actId, InputStream body, boolean asIfToday) {
+  void read(SignedIn who, UUID actId, Source source, boolean asIfToday) throws IOException {
+    Deadline deadline = Deadline.of(Limit.ARCHIVE_SECONDS, "Reading this archive");
+    ArchiveHead head = looked(source);
+    LocalDate today = LocalDate.now(clock);
+    LocalDate written = Objects.requireNonNull(head.writtenOn());
+    ArchiveDates dates = ArchiveDates.between(written, asIfToday ? today : written);
+    // Before a connection is taken: only what is right is worth one.
+    ArchiveCheck check = new ArchiveCheck(validator, dates, today);
+    read(source, check, deadline);
+    check.finish();
     ledger.perform(
         who,
         actId,
         "imported",
         Map.of(),
         act -> {
-          if (!kit.isEmpty()) {
-            throw Refused.notNow(
-                "not-empty",
-                "An archive is read into an empty workspace, and this one has things in it. Nothing"
-                    + " was changed.");
-          }
-          ArchivedActs acts = new ArchivedActs(store, who);
-          new ArchiveReader(json, validator)
-              .read(body, head -> insert(act, head, asIfToday), acts::add);
-          if (acts.finish()) {
-            history.check();
-          }
+          refuseUnlessEmpty();
+          write(who, act, source, check, dates, deadline);
+          // Archives of earlier versions may hold what these did not mind.
+          mender.mend(act);
           kit.countAnew();
         });
   }
 
-  private void insert(Act act, WorkspaceArchive written, boolean asIfToday) {
-    LocalDate today = LocalDate.now(clock);
-    WorkspaceArchive archive = asIfToday ? ArchiveDates.asIfWrittenOn(today, written) : written;
-    ArchiveCheck.check(archive, today);
-    // Before the items: their last days follow from it.
-    bench.insertHouse(act, archive.house());
-    insertPlaces(act, archive.places());
-    bench.insertEmpties(act, archive.empties());
-    insertThings(act, archive);
-    act.create(
-        ThingKind.BOOKING_THING,
-        archive.bookings().stream().map(WorkspaceArchive.ArchivedBooking::id).toList(),
-        () -> {
-          archive.bookings().forEach(one -> bookings.insert(one.id(), one.booking()));
-          store.setBookingStates(archive.bookings());
-        });
-    store.insertTicks(archive.packed());
-    store.insertCounts(archive.counts());
-    bench.insert(act, archive);
+  private ArchiveHead looked(Source source) throws IOException {
+    try (InputStream file = source.open()) {
+      return ArchiveLook.whole(file, json);
+    }
   }
 
-  private void insertThings(Act act, WorkspaceArchive archive) {
-    Map<UUID, ProductDraft> drafts = new LinkedHashMap<>();
-    archive.products().forEach(one -> drafts.put(one.id(), one.product()));
-    KitStore.NewProducts[] products = new KitStore.NewProducts[1];
-    act.create(
-        ThingKind.PRODUCT_THING,
-        List.copyOf(drafts.keySet()),
-        () -> {
-          products[0] = kit.insertProducts(drafts);
-          store.setProductVersions(archive.products());
-        });
-    store.insertPictures(archive.pictures());
-    Iterator<String> codes =
-        kit.drawCodes((int) archive.items().stream().filter(one -> one.code() == null).count());
-    act.create(
-        ThingKind.ITEM_THING,
-        archive.items().stream().map(WorkspaceArchive.ArchivedItem::id).toList(),
-        () -> {
-          kit.insertItems(
-              archive.items().stream().map(one -> newItem(one, codes)).toList(), products[0]);
-          store.setItemStates(archive.items());
-        });
+  private void read(Source source, ArchiveReader.Reader reader, Deadline deadline) {
+    try (InputStream file = source.open()) {
+      new ArchiveReader(json, validator, deadline).read(file, reader);
+    } catch (IOException gone) {
+      throw new UncheckedIOException(gone);
+    }
   }
 
-  private static KitStore.NewItem newItem(
-      WorkspaceArchive.ArchivedItem one, Iterator<String> codes) {
-    String code = one.code() != null ? one.code() : codes.next();
-    return new KitStore.NewItem(one.id(), code, one.product(), one.item());
+  private void refuseUnlessEmpty() {
+    if (!kit.isEmpty()) {
+      throw Refused.notNow(
+          "not-empty",
+          "An archive is imported into an empty workspace, and this one has things in it. Nothing"
+              + " was changed.");
+    }
   }
 
-  private void insertPlaces(Act act, List<WorkspaceArchive.ArchivedPlace> archived) {
-    act.create(
-        ThingKind.PLACE_THING,
-        archived.stream().map(WorkspaceArchive.ArchivedPlace::id).toList(),
-        () -> {
-          for (WorkspaceArchive.ArchivedPlace one : archived) {
-            if (one.code() == null) {
-              places.insert(one.id(), one.place());
-            } else {
-              places.insert(one.id(), one.code(), one.place());
-            }
-          }
-          store.setPlaceVersions(archived);
-        });
+  private void write(
+      SignedIn who,
+      Act act,
+      Source source,
+      ArchiveCheck check,
+      ArchiveDates dates,
+      Deadline deadline) {
+    ArchiveInsert insert =
+        new ArchiveInsert(
+            new ArchiveInsert.Into(act, who.account(), dates, kit, places, bookings, store, bench));
+    try {
+      if (check.house() != null) {
+        bench.insertHouse(act, check.house());
+      }
+      read(source, insert, deadline);
+      store.checkReferences();
+    } catch (DataIntegrityViolationException broken) {
+      // What is told of itself was checked; what is left is the history and what it refers to.
+      throw Refused.faulty(
+          List.of(
+              new FieldFault(
+                  "ledger",
+                  "twice",
+                  "The history has an id, a number or an undo twice, or tells of something that"
+                      + " cannot be. Nothing was changed.")));
+    }
+    if (insert.hasActs()) {
+      history.check();
+    }
   }
 }

@@ -1,6 +1,7 @@
 package gerula.app.booking;
 
 import gerula.app.booking.BookingRecords.BookingView;
+import gerula.app.ledger.Answers;
 import gerula.app.platform.workspace.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -20,9 +21,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class BookingController {
 
+  private final Answers answers;
   private final Bookings bookings;
 
-  BookingController(Bookings bookings) {
+  BookingController(Bookings bookings, Answers answers) {
+    this.answers = answers;
     this.bookings = bookings;
   }
 
@@ -48,8 +51,11 @@ class BookingController {
   @PostMapping("/api/bookings")
   @ResponseStatus(HttpStatus.CREATED)
   BookingView add(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody AddBooking asked) {
-    bookings.add(who, asked.actId(), asked.id(), asked.booking());
-    return bookings.one(who, asked.id());
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> bookings.add(who, asked.actId(), asked.id(), asked.booking()),
+        () -> bookings.one(who, asked.id()));
   }
 
   @PutMapping("/api/bookings/{id}")
@@ -57,8 +63,11 @@ class BookingController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody EditBooking asked) {
-    bookings.edit(who, asked.actId(), id, asked.version(), asked.booking());
-    return bookings.one(who, id);
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> bookings.edit(who, asked.actId(), id, asked.version(), asked.booking()),
+        () -> bookings.one(who, id));
   }
 
   @PostMapping("/api/bookings/{id}/call-off")

@@ -1,11 +1,11 @@
 package gerula.app.booking;
 
 import gerula.app.platform.errors.Faults;
+import gerula.app.platform.web.Visible;
 import gerula.core.booking.Booking;
 import gerula.core.booking.Condition;
 import gerula.core.booking.Face;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param faces in order of priority
  */
 public record BookingDraft(
-    @NotBlank(message = "A booking has a title.")
+    @Visible(message = "A booking has a title.")
         @Size(max = 120, message = "A title has at most 120 characters.")
         String title,
     @NotNull(message = "Say which day it begins.") LocalDate firstDay,
@@ -63,7 +63,7 @@ public record BookingDraft(
    *
    * @throws gerula.app.platform.errors.Refused when anything is wrong, with every fault
    */
-  public Booking toBooking(UUID id, Faults faults) {
+  public Optional<Booking> toBooking(UUID id, Faults faults) {
     List<Face> built = new ArrayList<>();
     Set<UUID> ids = new HashSet<>();
     for (int i = 0; i < faces.size(); i++) {
@@ -78,11 +78,8 @@ public record BookingDraft(
           "out-of-range",
           "A day lies between " + EARLIEST + " and " + LATEST + ", but this is " + day + ".");
     }
-    Optional<Booking> booking =
-        faults.build(
-            "booking.lastDay",
-            () -> new Booking(id, title.strip(), firstDay, lastDay, conditions, built));
-    faults.refuseIfAny();
-    return booking.orElseThrow();
+    return faults.build(
+        "booking.lastDay",
+        () -> new Booking(id, title.strip(), firstDay, lastDay, conditions, built));
   }
 }

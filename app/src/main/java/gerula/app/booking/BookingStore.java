@@ -64,6 +64,25 @@ public class BookingStore {
                         .fetch()));
   }
 
+  /** Bookings for which a place was chosen as a bag. */
+  List<StoredBooking> withBag(UUID place) {
+    return sql
+        .select(BOOKING.ID)
+        .from(BOOKING)
+        .where(BOOKING.BAGS.contains(new UUID[] {place}))
+        .orderBy(BOOKING.ID)
+        .fetch(BOOKING.ID)
+        .stream()
+        .map(id -> find(id).orElseThrow())
+        .toList();
+  }
+
+  void setBags(UUID id, List<UUID> bags) {
+    BookingRecord row = new BookingRecord();
+    row.setBags(bags.toArray(UUID[]::new));
+    change(id, row);
+  }
+
   /** Holds back every other change of this booking until the transaction ends. */
   public void lock(UUID id) {
     sql.selectOne().from(BOOKING).where(BOOKING.ID.eq(id)).forUpdate().fetch();

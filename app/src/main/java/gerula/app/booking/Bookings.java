@@ -32,12 +32,12 @@ public class Bookings {
   }
 
   List<BookingView> all(SignedIn who) {
-    return workspaces.in(
+    return workspaces.read(
         who.workspace(), () -> store.all().stream().map(BookingRecords::view).toList());
   }
 
   BookingView one(SignedIn who, UUID id) {
-    return workspaces.in(who.workspace(), () -> BookingRecords.view(existing(id)));
+    return workspaces.read(who.workspace(), () -> BookingRecords.view(existing(id)));
   }
 
   /** The booking, or a refusal. To be called within the workspace. */

@@ -1,12 +1,12 @@
 package gerula.app.booking;
 
 import gerula.app.platform.errors.Faults;
+import gerula.app.platform.web.Visible;
 import gerula.core.booking.Concern;
 import gerula.core.booking.Face;
 import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
 import gerula.core.kit.Sensitivity;
-import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -24,7 +24,7 @@ import java.util.stream.Collectors;
  */
 public record FaceDraft(
     @NotNull UUID id,
-    @NotBlank(message = "A face has a name.")
+    @Visible(message = "A face has a name.")
         @Size(max = 80, message = "A name has at most 80 characters.")
         String name,
     double depth,

@@ -86,7 +86,7 @@ class DatesController {
   @GetMapping("/api/dates")
   RunningOutList dates(
       @AuthenticationPrincipal SignedIn who, @RequestParam @Min(1) @Max(110) int weeks) {
-    return workspaces.in(who.workspace(), () -> list(LocalDate.now(clock), weeks));
+    return workspaces.read(who.workspace(), () -> list(LocalDate.now(clock), weeks));
   }
 
   private RunningOutList list(LocalDate today, int weeks) {

@@ -3,6 +3,7 @@ package gerula.app.kit;
 import static gerula.app.tables.Tables.ITEM;
 import static gerula.app.tables.Tables.PLACE;
 
+import gerula.app.platform.limits.Limit;
 import gerula.core.kit.code.ShortCode;
 import java.security.SecureRandom;
 import java.util.LinkedHashSet;
@@ -30,8 +31,14 @@ public class Codes {
     return forItems(1).getFirst();
   }
 
-  /** So many different ones. */
+  /**
+   * So many different ones. There are six million; a workspace holds far fewer things, so that
+   * drawing anew finds free ones soon.
+   */
   List<String> forItems(int count) {
+    if (count > Limit.ITEM_ROWS.value()) {
+      throw new IllegalArgumentException("No workspace has room for " + count + " more items.");
+    }
     Set<String> drawn = new LinkedHashSet<>();
     while (drawn.size() < count) {
       Set<String> more = new LinkedHashSet<>();

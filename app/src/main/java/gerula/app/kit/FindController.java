@@ -80,7 +80,7 @@ class FindController {
 
   @GetMapping("/api/items")
   ItemPage list(@AuthenticationPrincipal SignedIn who, @Valid @ModelAttribute KitFilter filter) {
-    return workspaces.in(
+    return workspaces.read(
         who.workspace(),
         () -> {
           KitLists.Part part = lists.part(filter);
@@ -90,7 +90,7 @@ class FindController {
 
   @GetMapping("/api/find")
   Found find(@AuthenticationPrincipal SignedIn who, @RequestParam @Size(max = 200) String q) {
-    return workspaces.in(
+    return workspaces.read(
         who.workspace(),
         () -> {
           List<StoredPlace> all = places.places();
@@ -120,7 +120,7 @@ class FindController {
   @GetMapping("/api/codes")
   CodeAnswer code(
       @AuthenticationPrincipal SignedIn who, @RequestParam @Size(max = 4000) String code) {
-    return workspaces.in(who.workspace(), () -> answer(code));
+    return workspaces.read(who.workspace(), () -> answer(code));
   }
 
   private CodeAnswer answer(String code) {
@@ -150,20 +150,20 @@ class FindController {
 
   @GetMapping("/api/kit/summary")
   KitSummary summary(@AuthenticationPrincipal SignedIn who) {
-    return workspaces.in(who.workspace(), lists::summary);
+    return workspaces.read(who.workspace(), lists::summary);
   }
 
   /** Last days from today on, for so many days. */
   @GetMapping("/api/kit/ending")
   List<EndingDay> ending(
       @AuthenticationPrincipal SignedIn who, @RequestParam @Min(1) @Max(800) int days) {
-    return workspaces.in(who.workspace(), () -> lists.ending(days));
+    return workspaces.read(who.workspace(), () -> lists.ending(days));
   }
 
   /** Lines of the kit whose maker or name begins like this, to spare typing. */
   @GetMapping("/api/kit/earlier")
   List<Earlier.EarlierLine> earlier(
       @AuthenticationPrincipal SignedIn who, @RequestParam @Size(max = 120) String begins) {
-    return workspaces.in(who.workspace(), () -> earlier.lines(begins));
+    return workspaces.read(who.workspace(), () -> earlier.lines(begins));
   }
 }

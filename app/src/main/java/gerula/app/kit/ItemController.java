@@ -1,13 +1,14 @@
 package gerula.app.kit;
 
 import gerula.app.kit.KitRecords.ItemSheet;
+import gerula.app.ledger.Answers;
+import gerula.app.platform.web.Visible;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.core.kit.Changed;
 import gerula.core.kit.DiscardCause;
 import gerula.core.kit.Level;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
-import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
@@ -31,12 +32,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ItemController {
 
+  private final Answers answers;
   private final Kit kit;
   private final Whereabouts whereabouts;
   private final Using using;
   private final Reports reports;
 
-  ItemController(Kit kit, Whereabouts whereabouts, Using using, Reports reports) {
+  ItemController(Kit kit, Whereabouts whereabouts, Using using, Reports reports, Answers answers) {
+    this.answers = answers;
     this.kit = kit;
     this.whereabouts = whereabouts;
     this.using = using;
@@ -99,7 +102,7 @@ class ItemController {
       @NotNull UUID actId,
       @NotEmpty(message = "Say which things.") @Size(max = 2000) List<@NotNull UUID> items,
       @NotNull UUID newPlace,
-      @NotBlank(message = "Say who has it.")
+      @Visible(message = "Say who has it.")
           @Size(max = 80, message = "A name has at most 80 characters.")
           String person,
       @Nullable LocalDate askBackOn) {}
@@ -151,8 +154,13 @@ class ItemController {
   @PostMapping("/api/items")
   @ResponseStatus(HttpStatus.CREATED)
   ItemSheet add(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody AddItem asked) {
-    kit.add(who, asked.actId(), asked.id(), asked.productId(), asked.product(), asked.item());
-    return kit.sheet(who, asked.id());
+    return answers.once(
+        who,
+        asked.actId(),
+        () ->
+            kit.add(
+                who, asked.actId(), asked.id(), asked.productId(), asked.product(), asked.item()),
+        () -> kit.sheet(who, asked.id()));
   }
 
   @PostMapping("/api/items/shades")
@@ -173,15 +181,19 @@ class ItemController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody EditItem asked) {
-    kit.edit(
+    return answers.once(
         who,
         asked.actId(),
-        id,
-        asked.version(),
-        asked.productVersion(),
-        asked.product(),
-        asked.item());
-    return kit.sheet(who, id);
+        () ->
+            kit.edit(
+                who,
+                asked.actId(),
+                id,
+                asked.version(),
+                asked.productVersion(),
+                asked.product(),
+                asked.item()),
+        () -> kit.sheet(who, id));
   }
 
   @PostMapping("/api/items/{id}/move")
@@ -189,8 +201,11 @@ class ItemController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody MoveItem asked) {
-    whereabouts.move(who, asked.actId(), List.of(id), asked.to());
-    return kit.sheet(who, id);
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> whereabouts.move(who, asked.actId(), List.of(id), asked.to()),
+        () -> kit.sheet(who, id));
   }
 
   @PostMapping("/api/kit/move")
@@ -222,8 +237,11 @@ class ItemController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody PartItem asked) {
-    whereabouts.part(who, asked.actId(), id, asked.newItem(), asked.to(), asked.pieces());
-    return kit.sheet(who, id);
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> whereabouts.part(who, asked.actId(), id, asked.newItem(), asked.to(), asked.pieces()),
+        () -> kit.sheet(who, id));
   }
 
   @PostMapping("/api/items/{id}/left")
@@ -231,8 +249,11 @@ class ItemController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody MeasureItem asked) {
-    using.measure(who, asked.actId(), id, asked.level(), asked.left());
-    return kit.sheet(who, id);
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> using.measure(who, asked.actId(), id, asked.level(), asked.left()),
+        () -> kit.sheet(who, id));
   }
 
   @PostMapping("/api/items/{id}/use")
@@ -240,8 +261,11 @@ class ItemController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody UseItem asked) {
-    using.use(who, asked.actId(), id, asked.openedOn(), asked.level());
-    return kit.sheet(who, id);
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> using.use(who, asked.actId(), id, asked.openedOn(), asked.level()),
+        () -> kit.sheet(who, id));
   }
 
   @PostMapping("/api/items/{id}/use-first")
@@ -249,8 +273,11 @@ class ItemController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody PutFirst asked) {
-    using.putFirst(who, asked.actId(), id, asked.first());
-    return kit.sheet(who, id);
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> using.putFirst(who, asked.actId(), id, asked.first()),
+        () -> kit.sheet(who, id));
   }
 
   @PostMapping("/api/items/{id}/report")
@@ -258,8 +285,11 @@ class ItemController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody ReportItem asked) {
-    reports.report(who, asked.actId(), id, asked.what(), asked.packBroken());
-    return kit.sheet(who, id);
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> reports.report(who, asked.actId(), id, asked.what(), asked.packBroken()),
+        () -> kit.sheet(who, id));
   }
 
   @PostMapping("/api/items/{id}/found-fine")
@@ -267,8 +297,11 @@ class ItemController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody FoundFine asked) {
-    reports.withdraw(who, asked.actId(), id);
-    return kit.sheet(who, id);
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> reports.withdraw(who, asked.actId(), id),
+        () -> kit.sheet(who, id));
   }
 
   @PostMapping("/api/items/{id}/discard")
@@ -276,7 +309,10 @@ class ItemController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody DiscardItem asked) {
-    kit.discard(who, asked.actId(), id, asked.cause());
-    return kit.sheet(who, id);
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> kit.discard(who, asked.actId(), id, asked.cause()),
+        () -> kit.sheet(who, id));
   }
 }

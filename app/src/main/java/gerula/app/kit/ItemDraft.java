@@ -177,11 +177,18 @@ public record ItemDraft(
   }
 
   public Faults check(Faults faults, String path, Product product, LocalDate today) {
-    Unit unit = product.content().unit();
+    return check(faults, path, product.content(), today);
+  }
+
+  /**
+   * @param content of a full pack of its product
+   */
+  public Faults check(Faults faults, String path, Quantity content, LocalDate today) {
+    Unit unit = content.unit();
     Optional<Quantity> rest = faults.build(path + "left", () -> Quantity.of(left, unit));
     Optional<Vessel> in = faults.build(path + "decant", () -> vessel(unit));
     if (rest.isPresent() && in.isPresent()) {
-      checkFill(faults, path, rest.get(), in.get(), product);
+      checkFill(faults, path, rest.get(), in.get(), content);
     }
     faults.build(path + "openedOn", () -> dates(null));
     faults.unless(
@@ -218,8 +225,8 @@ public record ItemDraft(
 
   /** Counted pieces can be more than one pack's; what is measured cannot be more than goes in. */
   private static void checkFill(
-      Faults faults, String path, Quantity left, Vessel vessel, Product product) {
-    Quantity size = vessel instanceof Vessel.Decant decant ? decant.size() : product.content();
+      Faults faults, String path, Quantity left, Vessel vessel, Quantity content) {
+    Quantity size = vessel instanceof Vessel.Decant decant ? decant.size() : content;
     faults.unless(
         size.unit() == Unit.PIECE || left.compareTo(size) <= 0,
         path + "left",

@@ -47,6 +47,8 @@ public class Kit {
   private final Ledger ledger;
   private final Workspaces workspaces;
   private final Clock clock;
+  private final KitLists lists;
+  private final List<Release> releases;
 
   Kit(
       KitStore store,
@@ -57,7 +59,9 @@ public class Kit {
       HouseStore house,
       Ledger ledger,
       Workspaces workspaces,
-      Clock clock) {
+      Clock clock,
+      KitLists lists,
+      List<Release> releases) {
     this.store = store;
     this.places = places;
     this.views = views;
@@ -67,10 +71,12 @@ public class Kit {
     this.ledger = ledger;
     this.workspaces = workspaces;
     this.clock = clock;
+    this.lists = lists;
+    this.releases = releases;
   }
 
   public ItemSheet sheet(SignedIn who, UUID id) {
-    return workspaces.in(
+    return workspaces.read(
         who.workspace(),
         () -> {
           StoredItem item = existing(id);
@@ -278,21 +284,20 @@ public class Kit {
   }
 
   void discard(SignedIn who, UUID actId, UUID id, DiscardCause cause) {
-    workspaces.in(
-        who.workspace(),
-        () -> {
-          StoredItem known = existing(id);
-          ledger.perform(
-              who,
-              actId,
-              "discarded",
-              discardFacts(known, cause),
-              act -> discard(act, inKit(id), cause));
+    ledger.perform(
+        who,
+        actId,
+        "discarded",
+        Map.of(),
+        act -> {
+          StoredItem item = inKit(id);
+          discardFacts(item, cause).forEach(act::tell);
+          discard(act, item, cause);
         });
   }
 
   /** Why it went, and what each use of it has cost. */
-  private Map<String, ?> discardFacts(StoredItem item, DiscardCause cause) {
+  private Map<String, Object> discardFacts(StoredItem item, DiscardCause cause) {
     Map<String, Object> facts = new LinkedHashMap<>();
     facts.put("cause", cause.code());
     int uses = usage.uses(List.of(item.id())).getOrDefault(item.id(), List.of()).size();
@@ -304,12 +309,36 @@ public class Kit {
     return facts;
   }
 
-  /** Discards an item as part of an act. */
+  /**
+   * Discards an item as part of an act.
+   *
+   * @throws Refused when it is a palette with something in it
+   */
   public void discard(Act act, StoredItem item, DiscardCause cause) {
+    releases.forEach(release -> release.item(act, item.id()));
+    places.being(item.id()).ifPresent(place -> removeEmpty(act, item, place));
     ItemRecord changed = new ItemRecord();
     changed.setDiscardedOn(LocalDate.now(clock));
     changed.setDiscardCause(cause.code());
     touch(act, item, changed);
+  }
+
+  /** A palette is a thing and a place; both go. */
+  private void removeEmpty(Act act, StoredItem item, StoredPlace place) {
+    if (lists.isInUse(place.id())) {
+      throw Refused.notNow(
+          "holds-things",
+          "Something lies in "
+              + item.item().product().name()
+              + " or belongs in it. Move that first; nothing was changed.");
+    }
+    releases.forEach(release -> release.place(act, place.id()));
+    act.touch(ThingKind.PLACE_THING, place.id(), () -> places.remove(place.id()));
+  }
+
+  /** Lends an item, loses it or sends it away, as part of an act: nothing waits for it. */
+  public void release(Act act, UUID item) {
+    releases.forEach(release -> release.item(act, item));
   }
 
   /** Changes an item as part of an act. */

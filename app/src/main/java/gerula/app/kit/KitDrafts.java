@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
@@ -21,6 +22,8 @@ import org.springframework.stereotype.Component;
 /** The whole kit as somebody would type it. Everything here runs within a workspace. */
 @Component
 public class KitDrafts {
+
+  private static final int AT_ONCE = 500;
 
   private final DSLContext sql;
   private final PlaceStore places;
@@ -77,6 +80,41 @@ public class KitDrafts {
         .where(withDiscarded ? DSL.noCondition() : ITEM.DISCARDED_ON.isNull())
         .orderBy(ITEM.ID)
         .fetch(row -> toType(row.into(ITEM), row.into(PRODUCT)));
+  }
+
+  /** All products, some hundreds at a time. */
+  public Stream<ProductToType> allProducts() {
+    return pages(
+            after ->
+                sql.selectFrom(PRODUCT)
+                    .where(after == null ? DSL.noCondition() : PRODUCT.ID.gt(after))
+                    .orderBy(PRODUCT.ID)
+                    .limit(AT_ONCE)
+                    .fetch(),
+            ProductRecord::getId)
+        .map(row -> new ProductToType(row.getId(), row.getVersion(), ProductRows.draft(row)));
+  }
+
+  /** All items, discarded ones too, some hundreds at a time. */
+  public Stream<ItemToType> allItems() {
+    return pages(
+        after ->
+            sql.select(ITEM.fields())
+                .select(PRODUCT.fields())
+                .from(ITEM)
+                .join(PRODUCT)
+                .on(PRODUCT.ID.eq(ITEM.PRODUCT_ID))
+                .where(after == null ? DSL.noCondition() : ITEM.ID.gt(after))
+                .orderBy(ITEM.ID)
+                .limit(AT_ONCE)
+                .fetch(row -> toType(row.into(ITEM), row.into(PRODUCT))),
+        ItemToType::id);
+  }
+
+  private static <T> Stream<T> pages(Function<@Nullable UUID, List<T>> page, Function<T, UUID> id) {
+    return Stream.iterate(
+            page.apply(null), some -> !some.isEmpty(), some -> page.apply(id.apply(some.getLast())))
+        .flatMap(List::stream);
   }
 
   private static ItemToType toType(ItemRecord row, ProductRecord product) {

@@ -10,9 +10,10 @@ import gerula.app.tables.tables.records.ProductRecord;
 import gerula.core.dates.PackDates;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.Iterator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -136,19 +137,30 @@ public class KitStore {
 
   /** Products that were just added, as far as items of them need to know them. */
   public static final class NewProducts {
-    private final Map<UUID, ProductRecord> rows;
+    private final Map<UUID, ProductRecord> rows = new HashMap<>();
 
-    private NewProducts(Map<UUID, ProductRecord> rows) {
-      this.rows = rows;
+    private void add(ProductRecord whole) {
+      ProductRecord needed = new ProductRecord();
+      needed.setId(whole.getId());
+      needed.setClass_(whole.getClass_());
+      needed.setPeriodAfterOpeningMonths(whole.getPeriodAfterOpeningMonths());
+      rows.put(whole.getId(), needed);
     }
   }
 
   /** Many at once. */
   public NewProducts insertProducts(Map<UUID, ProductDraft> drafts) {
-    Map<UUID, ProductRecord> rows = new LinkedHashMap<>();
-    drafts.forEach((id, draft) -> rows.put(id, productRow(id, draft)));
-    sql.batchInsert(rows.values()).execute();
-    return new NewProducts(rows);
+    NewProducts added = new NewProducts();
+    insertProducts(drafts, added);
+    return added;
+  }
+
+  /** Some of many. */
+  public void insertProducts(Map<UUID, ProductDraft> drafts, NewProducts added) {
+    List<ProductRecord> rows = new ArrayList<>();
+    drafts.forEach((id, draft) -> rows.add(productRow(id, draft)));
+    sql.batchInsert(rows).execute();
+    rows.forEach(added::add);
   }
 
   void update(UUID id, ProductDraft draft) {

@@ -1,13 +1,13 @@
 package gerula.app.kit;
 
 import gerula.app.platform.errors.Faults;
+import gerula.app.platform.web.Visible;
 import gerula.core.kit.Inside;
 import gerula.core.kit.PlaceKind;
 import gerula.core.kit.Section;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
-import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Set;
@@ -25,7 +25,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record PlaceDraft(
     @Nullable UUID parent,
-    @NotBlank(message = "A place has a name.")
+    @Visible(message = "A place has a name.")
         @Size(max = 80, message = "A name has at most 80 characters.")
         String name,
     @NotNull(message = "Say what kind of place it is.") PlaceKind kind,

@@ -4,6 +4,7 @@ import gerula.app.kit.KitRecords.OpenPlace;
 import gerula.app.kit.KitRecords.PlaceSheet;
 import gerula.app.kit.KitRecords.PlaceView;
 import gerula.app.kit.KitRecords.PlacesView;
+import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
 import gerula.app.platform.errors.Faults;
@@ -34,6 +35,7 @@ public class Places {
   private final Views views;
   private final Ledger ledger;
   private final Workspaces workspaces;
+  private final List<Release> releases;
 
   Places(
       PlaceStore store,
@@ -41,17 +43,19 @@ public class Places {
       KitLists lists,
       Views views,
       Ledger ledger,
-      Workspaces workspaces) {
+      Workspaces workspaces,
+      List<Release> releases) {
     this.store = store;
     this.kit = kit;
     this.lists = lists;
     this.views = views;
     this.ledger = ledger;
     this.workspaces = workspaces;
+    this.releases = releases;
   }
 
   PlacesView all(SignedIn who) {
-    return workspaces.in(who.workspace(), () -> new PlacesView(walked()));
+    return workspaces.read(who.workspace(), () -> new PlacesView(walked()));
   }
 
   private List<PlaceView> walked() {
@@ -70,7 +74,7 @@ public class Places {
   }
 
   PlaceSheet sheet(SignedIn who, UUID id) {
-    return workspaces.in(
+    return workspaces.read(
         who.workspace(),
         () ->
             new PlaceSheet(
@@ -83,7 +87,7 @@ public class Places {
   }
 
   OpenPlace open(SignedIn who, UUID id) {
-    return workspaces.in(
+    return workspaces.read(
         who.workspace(),
         () -> {
           PlaceTree places = store.tree();
@@ -139,8 +143,13 @@ public class Places {
                 "Something lies in this place or belongs in it. Move that first; nothing was"
                     + " changed.");
           }
-          act.touch(ThingKind.PLACE_THING, id, () -> store.remove(id));
+          remove(act, id);
         });
+  }
+
+  private void remove(Act act, UUID id) {
+    releases.forEach(release -> release.place(act, id));
+    act.touch(ThingKind.PLACE_THING, id, () -> store.remove(id));
   }
 
   private StoredPlace existing(UUID id) {

@@ -1,6 +1,7 @@
 package gerula.app.kit;
 
 import gerula.app.platform.errors.Faults;
+import gerula.app.platform.web.Visible;
 import gerula.core.kit.Coverage;
 import gerula.core.kit.Finish;
 import gerula.core.kit.Form;
@@ -19,7 +20,6 @@ import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
-import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
@@ -47,7 +47,7 @@ public record ProductDraft(
     @NotNull(message = "Write the maker, or leave it empty.")
         @Size(max = 80, message = "A maker has at most 80 characters.")
         String maker,
-    @NotBlank(message = "A product has a name.")
+    @Visible(message = "A product has a name.")
         @Size(max = 120, message = "A name has at most 120 characters.")
         String name,
     @NotNull(message = "Write the shade, or leave it empty.")

@@ -19,7 +19,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -54,7 +53,11 @@ class Whereabouts {
         Map.of(),
         act -> {
           requirePlace(to);
-          ids.stream().distinct().sorted().forEach(id -> moveOne(act, kit.inKit(id), to, null));
+          PlaceTree before = places.tree();
+          ids.stream()
+              .distinct()
+              .sorted()
+              .forEach(id -> moveOne(act, before, kit.inKit(id), to, null));
         });
   }
 
@@ -73,10 +76,11 @@ class Whereabouts {
         Map.of("to", person.strip()),
         act -> {
           UUID to = placeOf(act, person.strip(), newPlace);
+          PlaceTree before = places.tree();
           ids.stream()
               .distinct()
               .sorted()
-              .forEach(id -> moveOne(act, kit.inKit(id), to, askBackOn));
+              .forEach(id -> moveOne(act, before, kit.inKit(id), to, askBackOn));
         });
   }
 
@@ -107,7 +111,7 @@ class Whereabouts {
   record Strays(List<UUID> items, List<UUID> elsewhere, List<UUID> places) {}
 
   Strays strays(SignedIn who) {
-    return workspaces.in(
+    return workspaces.read(
         who.workspace(),
         () -> {
           PlaceTree tree = places.tree();
@@ -149,7 +153,9 @@ class Whereabouts {
         "brought-home",
         Map.of(),
         act -> {
-          placeIds.stream().distinct().sorted().forEach(id -> bringPlaceHome(act, id));
+          // On the way two places may lie in each other; what counts is where they are in the end.
+          PlaceTree before = places.tree();
+          placeIds.stream().distinct().sorted().forEach(id -> bringPlaceHome(act, before, id));
           for (UUID id : items.stream().distinct().sorted().toList()) {
             StoredItem item = kit.inKit(id);
             UUID home = item.item().home();
@@ -159,12 +165,12 @@ class Whereabouts {
                   item.item().product().name()
                       + " has no home yet. Give it one on its sheet, then bring it home.");
             }
-            moveOne(act, item, home, null);
+            moveOne(act, before, item, home, null);
           }
         });
   }
 
-  private void bringPlaceHome(Act act, UUID id) {
+  private void bringPlaceHome(Act act, PlaceTree before, UUID id) {
     places.lock(id);
     StoredPlace place = places.place(id).orElseThrow(() -> Refused.notThere("place", id));
     if (place.place().home() == null) {
@@ -172,7 +178,7 @@ class Whereabouts {
           "no-home",
           place.place().name() + " belongs nowhere in particular. Say where, then bring it home.");
     }
-    movePlace(act, place, place.place().home());
+    movePlace(act, before, place, place.place().home());
   }
 
   /** Moves a place with all it holds. */
@@ -186,12 +192,14 @@ class Whereabouts {
           places.lock(id);
           StoredPlace place = places.place(id).orElseThrow(() -> Refused.notThere("place", id));
           requirePlace(to);
-          movePlace(act, place, to);
+          movePlace(act, places.tree(), place, to);
         });
   }
 
-  private void movePlace(Act act, StoredPlace place, @Nullable UUID to) {
-    refuseIntoItself(place.id(), to);
+  private void movePlace(Act act, PlaceTree before, StoredPlace place, @Nullable UUID to) {
+    if (to != null && before.isElsewhere(to)) {
+      store.itemsIn(before.withAllInside(place.id())).forEach(item -> kit.release(act, item.id()));
+    }
     changeParent(act, place.id(), to);
     UUID thing = place.place().thing();
     if (thing != null) {
@@ -202,13 +210,16 @@ class Whereabouts {
   }
 
   /** A thing that is a place takes all it holds along. */
-  private void moveOne(Act act, StoredItem item, @Nullable UUID to, @Nullable LocalDate askBackOn) {
-    Optional<StoredPlace> itself = places.being(item.id());
-    itself.ifPresent(
-        place -> {
-          refuseIntoItself(place.id(), to);
-          changeParent(act, place.id(), to);
-        });
+  private void moveOne(
+      Act act,
+      PlaceTree before,
+      StoredItem item,
+      @Nullable UUID to,
+      @Nullable LocalDate askBackOn) {
+    if (before.isElsewhere(to)) {
+      kit.release(act, item.id());
+    }
+    places.being(item.id()).ifPresent(place -> changeParent(act, place.id(), to));
     ItemRecord changed = new ItemRecord();
     changed.setNowPlaceId(to);
     changed.setAskBackOn(askBackOn);
@@ -219,13 +230,6 @@ class Whereabouts {
     PlaceRecord changed = new PlaceRecord();
     changed.setParentId(to);
     act.touch(ThingKind.PLACE_THING, place, () -> places.change(place, changed));
-  }
-
-  private void refuseIntoItself(UUID place, @Nullable UUID to) {
-    if (to != null && places.tree().withAllInside(place).contains(to)) {
-      throw Refused.notNow(
-          "into-itself", "A place cannot lie in itself or in what lies in it. Choose another.");
-    }
   }
 
   private void requirePlace(@Nullable UUID to) {

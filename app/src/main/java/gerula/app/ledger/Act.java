@@ -2,9 +2,14 @@ package gerula.app.ledger;
 
 import static gerula.app.tables.Tables.LEDGER_THING;
 
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
@@ -23,26 +28,98 @@ public final class Act {
   private record Before(@Nullable JSONB state) {}
 
   private final UUID id;
+  private final long number;
   private final DSLContext sql;
   private final States states;
+  private final Map<String, Object> facts = new LinkedHashMap<>();
   private final Map<Thing, Before> touched = new LinkedHashMap<>();
+  private final Map<ThingKind, List<UUID>> created = new EnumMap<>(ThingKind.class);
 
-  Act(UUID id, DSLContext sql, States states) {
+  /**
+   * @param number its place in the workspace's order of acts
+   */
+  Act(UUID id, long number, Map<String, ?> facts, DSLContext sql, States states) {
     this.id = id;
+    this.number = number;
     this.sql = sql;
     this.states = states;
+    this.facts.putAll(facts);
+  }
+
+  /** Something worth telling about the act that showed only while it was done. */
+  public void tell(String fact, Object value) {
+    facts.put(fact, value);
+  }
+
+  long number() {
+    return number;
+  }
+
+  Map<String, Object> facts() {
+    return facts;
   }
 
   /**
-   * Makes many things at once and notes how they are; none of them was there before.
+   * Makes many things at once.
    *
-   * @param make inserts exactly the things with these ids
+   * @param make inserts exactly the things with these ids; none of them was there before
    */
   public void create(ThingKind kind, List<UUID> things, Runnable make) {
     make.run();
+    created.computeIfAbsent(kind, _ -> new ArrayList<>()).addAll(things);
+  }
+
+  /** Changes one thing, as often as the act needs to. */
+  public void touch(ThingKind kind, UUID thing, Runnable change) {
+    touched.computeIfAbsent(
+        new Thing(kind, thing), one -> new Before(states.take(one.kind(), one.id())));
+    change.run();
+  }
+
+  /** Everything it changed or made so far. */
+  Touched touched() {
+    Map<ThingKind, Set<UUID>> all = new EnumMap<>(ThingKind.class);
+    touched
+        .keySet()
+        .forEach(thing -> all.computeIfAbsent(thing.kind(), _ -> new HashSet<>()).add(thing.id()));
+    Set<ThingKind> made = EnumSet.noneOf(ThingKind.class);
+    touched.forEach(
+        (thing, before) -> {
+          if (before.state() == null) {
+            made.add(thing.kind());
+          }
+        });
+    created.forEach(
+        (kind, ids) -> {
+          all.computeIfAbsent(kind, _ -> new HashSet<>()).addAll(ids);
+          made.add(kind);
+        });
+    return new Touched(all, made);
+  }
+
+  /** Writes down how everything it touched was and is. Its entry has to be there. */
+  void writeThings() {
+    created.forEach(this::writeCreated);
+    Set<Thing> made = new HashSet<>();
+    created.forEach((kind, ids) -> ids.forEach(one -> made.add(new Thing(kind, one))));
+    touched.forEach(
+        (thing, before) -> {
+          // What was made and changed by the same act stands there as made.
+          if (!made.contains(thing)) {
+            sql.insertInto(LEDGER_THING)
+                .set(LEDGER_THING.LEDGER_ID, id)
+                .set(LEDGER_THING.KIND, thing.kind().code())
+                .set(LEDGER_THING.THING_ID, thing.id())
+                .set(LEDGER_THING.BEFORE, before.state())
+                .set(LEDGER_THING.AFTER, states.take(thing.kind(), thing.id()))
+                .execute();
+          }
+        });
+  }
+
+  private void writeCreated(ThingKind kind, List<UUID> things) {
     // Joined with the list rather than looked up in it: after thousands of inserts the planner
-    // still
-    // takes the table for an empty one.
+    // still takes the table for an empty one.
     sql.execute(
         """
         insert into gerula.ledger_thing (ledger_id, kind, thing_id, before, after)
@@ -54,25 +131,5 @@ public final class Act {
         DSL.name(kind.id().getName()),
         kind.table(),
         DSL.val(things.toArray(UUID[]::new)));
-  }
-
-  /** Changes one thing, as often as the act needs to. */
-  public void touch(ThingKind kind, UUID thing, Runnable change) {
-    touched.computeIfAbsent(
-        new Thing(kind, thing), one -> new Before(states.take(one.kind(), one.id())));
-    change.run();
-  }
-
-  /** Writes down how everything it touched was and is. */
-  void finish() {
-    touched.forEach(
-        (thing, before) ->
-            sql.insertInto(LEDGER_THING)
-                .set(LEDGER_THING.LEDGER_ID, id)
-                .set(LEDGER_THING.KIND, thing.kind().code())
-                .set(LEDGER_THING.THING_ID, thing.id())
-                .set(LEDGER_THING.BEFORE, before.state())
-                .set(LEDGER_THING.AFTER, states.take(thing.kind(), thing.id()))
-                .execute());
   }
 }

@@ -6,49 +6,49 @@ import static gerula.app.tables.Tables.LEDGER_THING;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
-import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
-import org.jooq.JSONB;
 import org.jooq.Record;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
- * The append-only record of every act. An act, its entry and the new state of what it touched are
+ * The append-only record of every act. An act first has the workspace to itself, then changes
+ * things, then is held against what always has to be so, and then writes its entry: all of that is
  * one transaction. Acts carry an id made by the client: sent again, they change nothing.
  */
 @Component
 public class Ledger {
 
+  private static final String UNDONE = "undone";
+
   private final DSLContext sql;
   private final Workspaces workspaces;
   private final States states;
   private final History history;
-  private final Clock clock;
-  private final JsonMapper json;
+  private final Entries entries;
   private final List<Derived> derived;
+  private final List<ActGuard> guards;
 
   Ledger(
       DSLContext sql,
       Workspaces workspaces,
       States states,
       History history,
-      Clock clock,
-      JsonMapper json,
-      List<Derived> derived) {
+      Entries entries,
+      List<Derived> derived,
+      List<ActGuard> guards) {
     this.sql = sql;
     this.workspaces = workspaces;
     this.states = states;
     this.history = history;
-    this.clock = clock;
-    this.json = json;
+    this.entries = entries;
     this.derived = derived;
+    this.guards = guards;
   }
 
   /**
@@ -56,31 +56,38 @@ public class Ledger {
    *
    * @param name what was done, as in "moved"
    * @param facts what is worth telling about it besides the things it touched
+   * @throws Refused when the same id stands for another act, or what would come of it cannot be
    */
   public void perform(
       SignedIn who, UUID id, String name, Map<String, ?> facts, Consumer<Act> work) {
-    workspaces.in(
+    workspaces.write(
         who.workspace(),
         () -> {
-          if (enter(who, id, name, facts, null)) {
-            Act act = new Act(id, sql, states);
+          if (!entries.isDone(id)) {
+            Act act = new Act(id, entries.nextNumber(), facts, sql, states);
             work.accept(act);
-            act.finish();
+            finish(who, id, name, act, null);
           }
         });
+  }
+
+  private void finish(SignedIn who, UUID id, String name, Act act, @Nullable UUID undoes) {
+    Touched touched = act.touched();
+    guards.forEach(guard -> guard.check(touched));
+    entries.write(who, id, name, act, undoes);
   }
 
   /**
    * Undoes an act: everything it touched is as it was before.
    *
-   * @throws Refused when there is no such act, it is undone already, or something it touched has
-   *     been touched again since
+   * @throws Refused when there is no such act, it is undone already, something it touched has been
+   *     touched again since, or things cannot be as they were any more
    */
   public void undo(SignedIn who, UUID undone, UUID id) {
-    workspaces.in(
+    workspaces.write(
         who.workspace(),
         () -> {
-          if (isEntered(id)) {
+          if (entries.isDone(id)) {
             return;
           }
           Record act =
@@ -89,17 +96,12 @@ public class Ledger {
                   .fetchOptional()
                   .orElseThrow(() -> Refused.notThere("act", undone));
           refuseWhenUndone(undone);
-          lockThings(undone);
           refuseWhenTouchedSince(act);
-          enter(who, id, "undone", Map.of("act", act.get(LEDGER.ACT)), undone);
-          Act undo = new Act(id, sql, states);
+          Act undo =
+              new Act(id, entries.nextNumber(), Map.of("act", act.get(LEDGER.ACT)), sql, states);
           putBack(undone, undo);
-          undo.finish();
+          finish(who, id, UNDONE, undo, undone);
         });
-  }
-
-  private boolean isEntered(UUID id) {
-    return sql.fetchExists(LEDGER, LEDGER.ID.eq(id));
   }
 
   private void refuseWhenUndone(UUID undone) {
@@ -108,33 +110,12 @@ public class Ledger {
     }
   }
 
-  private boolean enter(
-      SignedIn who, UUID id, String name, Map<String, ?> facts, @Nullable UUID undoes) {
-    return sql.insertInto(LEDGER)
-            .set(LEDGER.ID, id)
-            .set(LEDGER.ACT, name)
-            .set(LEDGER.AT, clock.instant())
-            .set(LEDGER.WHO, who.account())
-            .set(LEDGER.FACTS, JSONB.valueOf(json.writeValueAsString(facts)))
-            .set(LEDGER.UNDOES, undoes)
-            .onConflict(LEDGER.WORKSPACE_ID, LEDGER.ID)
-            .doNothing()
-            .execute()
-        == 1;
-  }
-
   private List<Record> things(UUID act) {
     return List.copyOf(
         sql.selectFrom(LEDGER_THING)
             .where(LEDGER_THING.LEDGER_ID.eq(act))
             .orderBy(LEDGER_THING.KIND, LEDGER_THING.THING_ID)
             .fetch());
-  }
-
-  private void lockThings(UUID act) {
-    for (Record thing : things(act)) {
-      states.take(kind(thing), thing.get(LEDGER_THING.THING_ID));
-    }
   }
 
   /** What came later rests on what was done: undoing it alone would tear the history. */

@@ -47,7 +47,7 @@ public enum ThingKind implements Code {
     return table.getName();
   }
 
-  Table<?> table() {
+  public Table<?> table() {
     return table;
   }
 

@@ -60,7 +60,7 @@ class Packing {
   }
 
   PackingListView list(SignedIn who, UUID booking) {
-    return workspaces.in(who.workspace(), () -> view(facts(booking)));
+    return workspaces.read(who.workspace(), () -> view(facts(booking)));
   }
 
   /** Everything a list is made of. */

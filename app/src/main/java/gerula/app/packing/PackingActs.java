@@ -7,6 +7,7 @@ import gerula.app.kit.Kit;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.StoredItem;
 import gerula.app.ledger.Act;
+import gerula.app.ledger.Answers;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
 import gerula.app.packing.PackingRecords.LineView;
@@ -35,6 +36,7 @@ class PackingActs {
   private final KitStore kitStore;
   private final PackedStore packed;
   private final Ledger ledger;
+  private final Answers answers;
   private final Clock clock;
 
   PackingActs(
@@ -45,6 +47,7 @@ class PackingActs {
       KitStore kitStore,
       PackedStore packed,
       Ledger ledger,
+      Answers answers,
       Clock clock) {
     this.packing = packing;
     this.bookings = bookings;
@@ -53,6 +56,7 @@ class PackingActs {
     this.kitStore = kitStore;
     this.packed = packed;
     this.ledger = ledger;
+    this.answers = answers;
     this.clock = clock;
   }
 
@@ -148,6 +152,20 @@ class PackingActs {
   PutBackResult putBack(SignedIn who, UUID actId, UUID bookingId, List<UUID> wanted) {
     List<UUID> done = new ArrayList<>();
     List<UUID> withoutHome = new ArrayList<>();
+    return answers.once(
+        who,
+        actId,
+        () -> putBack(who, actId, bookingId, wanted, done, withoutHome),
+        () -> new PutBackResult(done.size(), withoutHome));
+  }
+
+  private void putBack(
+      SignedIn who,
+      UUID actId,
+      UUID bookingId,
+      List<UUID> wanted,
+      List<UUID> done,
+      List<UUID> withoutHome) {
     ledger.perform(
         who,
         actId,
@@ -173,7 +191,6 @@ class PackingActs {
                 () -> bookingStore.setBack(bookingId, clock.instant()));
           }
         });
-    return new PutBackResult(done.size(), withoutHome);
   }
 
   private void putBackOne(Act act, StoredItem item, List<UUID> done, List<UUID> withoutHome) {

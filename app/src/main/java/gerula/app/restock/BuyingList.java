@@ -76,7 +76,7 @@ public class BuyingList {
       String why) {}
 
   List<WantedView> all(SignedIn who) {
-    return workspaces.in(who.workspace(), this::open);
+    return workspaces.read(who.workspace(), this::open);
   }
 
   /** What is still wanted, the most pressing first. To be called within the workspace. */

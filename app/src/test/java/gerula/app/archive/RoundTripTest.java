@@ -32,7 +32,7 @@ class RoundTripTest {
 
   /** Of a workspace itself only what it was given differs: its id, and who works in it. */
   private static final Map<String, String> WITHOUT =
-      Map.of("ledger", " - 'seq' - 'who'", "ledger_thing", "");
+      Map.of("ledger", " - 'seq' - 'who' - 'asked'", "ledger_thing", "");
 
   @Test
   void aWorkspaceComesBackFromItsArchiveRowByRow(Client one, Client other)
@@ -51,6 +51,8 @@ class RoundTripTest {
     Map<String, List<String>> after = rows(workspace(other), importAct);
     assertThat(before.keySet())
         .contains("item", "place", "picture", "stocktake_seen", "packed", "ledger_thing");
+    // Kept for two days only, for whoever sends an act again.
+    before.remove("act_answer");
     before.forEach(
         (table, rows) -> {
           assertThat(rows).as(table + " has rows").isNotEmpty();

@@ -65,7 +65,7 @@ class CalendarBookings {
   List<Preview> preview(SignedIn who, InputStream file) {
     List<Event> events = CalendarReader.read(file, clock.getZone());
     LocalDate today = LocalDate.now(clock);
-    return workspaces.in(
+    return workspaces.read(
         who.workspace(),
         () -> {
           Set<UUID> seen = new HashSet<>();

@@ -2,6 +2,7 @@ package gerula.app.booking.calendar;
 
 import gerula.app.booking.BookingDraft;
 import gerula.app.booking.calendar.CalendarBookings.Preview;
+import gerula.app.platform.limits.HeavyWork;
 import gerula.app.platform.workspace.SignedIn;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -24,8 +25,10 @@ import org.springframework.web.bind.annotation.RestController;
 class CalendarBookingsController {
 
   private final CalendarBookings bookings;
+  private final HeavyWork heavy;
 
-  CalendarBookingsController(CalendarBookings bookings) {
+  CalendarBookingsController(CalendarBookings bookings, HeavyWork heavy) {
+    this.heavy = heavy;
     this.bookings = bookings;
   }
 
@@ -50,7 +53,8 @@ class CalendarBookingsController {
                       schema = @Schema(type = "string", format = "binary")))
           @RequestBody
           byte[] file) {
-    return bookings.preview(who, new ByteArrayInputStream(file));
+    return heavy.inTurn(
+        who, HeavyWork.Length.SHORT, () -> bookings.preview(who, new ByteArrayInputStream(file)));
   }
 
   @PostMapping("/api/bookings/from-calendar")

@@ -4,6 +4,8 @@ import gerula.app.platform.errors.FieldFault;
 import gerula.app.platform.errors.Refused;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.StringReader;
+import java.nio.charset.StandardCharsets;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -15,6 +17,7 @@ import java.time.ZonedDateTime;
 import java.time.temporal.Temporal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
@@ -32,6 +35,9 @@ final class CalendarReader {
 
   /** More events than a year of any artist has. */
   static final int MOST = 1000;
+
+  /** A line of a file is at most 75 bytes long and goes on in the next (RFC 5545, 3.1). */
+  private static final int MOST_LINES = 100_000;
 
   private CalendarReader() {}
 
@@ -78,9 +84,40 @@ final class CalendarReader {
     return events;
   }
 
+  /**
+   * What a file says of time zones is left out: a time of a zone of its own is the time on the wall
+   * there, whatever the zone's rules are, and a rule that repeats every second since the year 1
+   * costs more than a minute to follow.
+   */
+  private static String withoutZones(InputStream file) throws IOException {
+    StringBuilder kept = new StringBuilder();
+    int inZones = 0;
+    int lines = 0;
+    String text = new String(file.readAllBytes(), StandardCharsets.UTF_8);
+    for (String line : text.split("\\r\\n|\\r|\\n", MOST_LINES + 1)) {
+      if (++lines > MOST_LINES) {
+        throw fault(
+            "The file has more than " + MOST_LINES + " lines. Export fewer events at once.");
+      }
+      String bare = line.strip().toUpperCase(Locale.ROOT);
+      if (bare.equals("BEGIN:VTIMEZONE")) {
+        inZones++;
+      }
+      if (inZones == 0) {
+        kept.append(line).append("\r\n");
+      }
+      if (bare.equals("END:VTIMEZONE") && inZones > 0) {
+        inZones--;
+      }
+    }
+    return kept.toString();
+  }
+
   private static Calendar parsed(InputStream file) {
     try {
-      return new CalendarBuilder().build(file);
+      return new CalendarBuilder().build(new StringReader(withoutZones(file)));
+    } catch (Refused told) {
+      throw told;
     } catch (IOException | ParserException | RuntimeException broken) {
       throw fault(
           "This is not a calendar file that can be read (.ics, RFC 5545). Nothing was changed.");
@@ -163,8 +200,7 @@ final class CalendarReader {
             .getProperty(name)
             .map(property -> ((Property) property).getValue())
             .orElse("")
-            .replace('\0', ' ')
-            .replaceAll("\\s+", " ")
+            .replaceAll("[\\p{Cntrl}\\s]+", " ")
             .strip();
     return told.length() > most ? told.substring(0, most) : told;
   }

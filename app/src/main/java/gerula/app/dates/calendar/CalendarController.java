@@ -1,6 +1,7 @@
 package gerula.app.dates.calendar;
 
 import gerula.app.booking.Bookings;
+import gerula.app.invariant.KitCheck;
 import gerula.app.kit.KitRecords.ProductView;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.StoredItem;
@@ -47,6 +48,7 @@ class CalendarController {
   private final HouseStore house;
   private final BuyingList buying;
   private final Workspaces workspaces;
+  private final KitCheck check;
   private final Clock clock;
 
   CalendarController(
@@ -56,6 +58,7 @@ class CalendarController {
       HouseStore house,
       BuyingList buying,
       Workspaces workspaces,
+      KitCheck check,
       Clock clock) {
     this.feed = feed;
     this.bookings = bookings;
@@ -63,6 +66,7 @@ class CalendarController {
     this.house = house;
     this.buying = buying;
     this.workspaces = workspaces;
+    this.check = check;
     this.clock = clock;
   }
 
@@ -106,7 +110,8 @@ class CalendarController {
   }
 
   private ResponseEntity<String> calendar(UUID workspace) {
-    String file = workspaces.in(workspace, this::written);
+    check.once(workspace);
+    String file = workspaces.read(workspace, this::written);
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_TYPE, TYPE)
         .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"gerula.ics\"")

@@ -35,7 +35,7 @@ class CalendarFeed {
 
   /** When the address was made, if there is one. */
   Optional<Instant> madeAt(SignedIn who) {
-    return workspaces.in(
+    return workspaces.read(
         who.workspace(), () -> sql.selectFrom(CALENDAR_FEED).fetchOptional(CALENDAR_FEED.MADE_AT));
   }
 
@@ -44,7 +44,7 @@ class CalendarFeed {
     byte[] random = new byte[SECRET_BYTES];
     RANDOM.nextBytes(random);
     String secret = Base64.getUrlEncoder().withoutPadding().encodeToString(random);
-    workspaces.in(
+    workspaces.write(
         who.workspace(),
         () -> {
           sql.deleteFrom(CALENDAR_FEED).execute();
@@ -57,7 +57,7 @@ class CalendarFeed {
   }
 
   void revoke(SignedIn who) {
-    workspaces.in(
+    workspaces.write(
         who.workspace(),
         () -> {
           sql.deleteFrom(CALENDAR_FEED).execute();

@@ -3,6 +3,7 @@ package gerula.app.dates.calendar;
 import gerula.app.booking.StoredBooking;
 import gerula.core.booking.Booking;
 import gerula.core.kit.Item;
+import gerula.core.rule.Text;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
@@ -87,7 +88,7 @@ final class CalendarFile {
             booking.title());
     event.add(new Sequence(stored.version()));
     if (!stored.location().isBlank()) {
-      event.add(new Location(stored.location()));
+      event.add(new Location(plain(stored.location())));
     }
     String faces = booking.faces().size() == 1 ? "One face." : booking.faces().size() + " faces.";
     event.add(
@@ -125,7 +126,11 @@ final class CalendarFile {
                 : "Order " + things.size() + " things by today");
     event.add(
         new Description(
-            things.stream().sorted().limit(MOST_NAMED).collect(Collectors.joining("\n"))));
+            things.stream()
+                .map(CalendarFile::plain)
+                .sorted()
+                .limit(MOST_NAMED)
+                .collect(Collectors.joining("\n"))));
     event.add((Transp) ImmutableTransp.TRANSPARENT);
     calendar.add(event);
   }
@@ -147,11 +152,19 @@ final class CalendarFile {
     event.add(new DtStart<>(first));
     // The end of a whole day is the next: RFC 5545, 3.6.1.
     event.add(new DtEnd<>(last.plusDays(1)));
-    event.add(new Summary(summary));
+    event.add(new Summary(plain(summary)));
     return event;
   }
 
   private static String name(Item item) {
-    return (item.product().name() + " " + item.product().shade()).strip();
+    return plain(item.product().name() + " " + item.product().shade());
+  }
+
+  /**
+   * Without control characters but line ends and tabs, which are all a text may hold: RFC 5545,
+   * 3.1.
+   */
+  private static String plain(String text) {
+    return Text.withPlainLineEnds(text).replaceAll("[\\p{Cntrl}&&[^\n\t]]+", " ").strip();
   }
 }

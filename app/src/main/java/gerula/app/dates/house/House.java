@@ -48,7 +48,7 @@ class House {
   }
 
   Optional<StoredRules> find(SignedIn who) {
-    return workspaces.in(who.workspace(), store::find);
+    return workspaces.read(who.workspace(), store::find);
   }
 
   /**
@@ -60,7 +60,7 @@ class House {
   record Effect(List<UUID> gone, List<UUID> backAgain) {}
 
   Effect effect(SignedIn who, HouseRules other) {
-    return workspaces.in(
+    return workspaces.read(
         who.workspace(),
         () -> {
           LocalDate today = LocalDate.now(clock);

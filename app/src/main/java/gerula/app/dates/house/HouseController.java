@@ -1,5 +1,6 @@
 package gerula.app.dates.house;
 
+import gerula.app.ledger.Answers;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.rule.HouseStore.StoredRules;
@@ -30,9 +31,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class HouseController {
 
+  private final Answers answers;
   private final House house;
 
-  HouseController(House house) {
+  HouseController(House house, Answers answers) {
+    this.answers = answers;
     this.house = house;
   }
 
@@ -114,8 +117,11 @@ class HouseController {
 
   @PutMapping("/api/house")
   HouseView change(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody ChangeRules asked) {
-    house.change(who, asked.actId(), asked.version(), asked.rules().toRules());
-    return view(house.find(who));
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> house.change(who, asked.actId(), asked.version(), asked.rules().toRules()),
+        () -> view(house.find(who)));
   }
 
   static HouseView view(Optional<StoredRules> stored) {

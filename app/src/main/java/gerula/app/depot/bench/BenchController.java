@@ -3,6 +3,7 @@ package gerula.app.depot.bench;
 import gerula.app.depot.bench.BenchRecords.BenchView;
 import gerula.app.depot.bench.BenchRecords.SessionView;
 import gerula.app.depot.bench.SessionStore.Mishap;
+import gerula.app.ledger.Answers;
 import gerula.app.platform.workspace.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -28,11 +29,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class BenchController {
 
+  private final Answers answers;
   private final Sessions sessions;
   private final Undertaking undertaking;
   private final Working working;
 
-  BenchController(Sessions sessions, Undertaking undertaking, Working working) {
+  BenchController(Sessions sessions, Undertaking undertaking, Working working, Answers answers) {
+    this.answers = answers;
     this.sessions = sessions;
     this.undertaking = undertaking;
     this.working = working;
@@ -103,12 +106,16 @@ class BenchController {
   @PostMapping("/api/bench/sessions")
   @ResponseStatus(HttpStatus.CREATED)
   SessionView plan(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody PlanSession asked) {
-    sessions.add(
+    return answers.once(
         who,
         asked.actId(),
-        asked.id(),
-        new Sessions.Draft(asked.wantedMonths(), asked.backStock(), asked.chosen()));
-    return sessions.one(who, asked.id());
+        () ->
+            sessions.add(
+                who,
+                asked.actId(),
+                asked.id(),
+                new Sessions.Draft(asked.wantedMonths(), asked.backStock(), asked.chosen())),
+        () -> sessions.one(who, asked.id()));
   }
 
   @PutMapping("/api/bench/sessions/{id}")
@@ -116,13 +123,17 @@ class BenchController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody ChangeSession asked) {
-    sessions.change(
+    return answers.once(
         who,
         asked.actId(),
-        id,
-        asked.version(),
-        new Sessions.Draft(asked.wantedMonths(), asked.backStock(), asked.chosen()));
-    return sessions.one(who, id);
+        () ->
+            sessions.change(
+                who,
+                asked.actId(),
+                id,
+                asked.version(),
+                new Sessions.Draft(asked.wantedMonths(), asked.backStock(), asked.chosen())),
+        () -> sessions.one(who, id));
   }
 
   @PostMapping("/api/bench/sessions/{id}/give-up")
@@ -139,8 +150,11 @@ class BenchController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody BenchAct asked) {
-    undertaking.begin(who, asked.actId(), id);
-    return sessions.one(who, id);
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> undertaking.begin(who, asked.actId(), id),
+        () -> sessions.one(who, id));
   }
 
   @PostMapping("/api/bench/sessions/{id}/pause")
@@ -148,8 +162,11 @@ class BenchController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody BenchAct asked) {
-    undertaking.pause(who, asked.actId(), id);
-    return sessions.one(who, id);
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> undertaking.pause(who, asked.actId(), id),
+        () -> sessions.one(who, id));
   }
 
   @PostMapping("/api/bench/sessions/{id}/resume")
@@ -157,8 +174,11 @@ class BenchController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody BenchAct asked) {
-    undertaking.resume(who, asked.actId(), id);
-    return sessions.one(who, id);
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> undertaking.resume(who, asked.actId(), id),
+        () -> sessions.one(who, id));
   }
 
   @PostMapping("/api/bench/sessions/{id}/finish")
@@ -166,8 +186,11 @@ class BenchController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody BenchAct asked) {
-    undertaking.finish(who, asked.actId(), id);
-    return sessions.one(who, id);
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> undertaking.finish(who, asked.actId(), id),
+        () -> sessions.one(who, id));
   }
 
   @PostMapping("/api/bench/sessions/{id}/pieces/{piece}/pick-up")
@@ -176,8 +199,11 @@ class BenchController {
       @PathVariable UUID id,
       @PathVariable UUID piece,
       @Valid @RequestBody BenchAct asked) {
-    working.pickUp(who, asked.actId(), id, piece);
-    return sessions.one(who, id);
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> working.pickUp(who, asked.actId(), id, piece),
+        () -> sessions.one(who, id));
   }
 
   @PostMapping("/api/bench/sessions/{id}/pieces/{piece}/fill")
@@ -186,14 +212,22 @@ class BenchController {
       @PathVariable UUID id,
       @PathVariable UUID piece,
       @Valid @RequestBody FillPiece asked) {
-    working.fill(
+    return answers.once(
         who,
         asked.actId(),
-        id,
-        piece,
-        new Working.Filled(
-            asked.newItem(), asked.amount(), asked.place(), asked.slot(), asked.openedOn()));
-    return sessions.one(who, id);
+        () ->
+            working.fill(
+                who,
+                asked.actId(),
+                id,
+                piece,
+                new Working.Filled(
+                    asked.newItem(),
+                    asked.amount(),
+                    asked.place(),
+                    asked.slot(),
+                    asked.openedOn())),
+        () -> sessions.one(who, id));
   }
 
   @PostMapping("/api/bench/sessions/{id}/pieces/{piece}/leave-out")
@@ -202,8 +236,11 @@ class BenchController {
       @PathVariable UUID id,
       @PathVariable UUID piece,
       @Valid @RequestBody BenchAct asked) {
-    working.leaveOut(who, asked.actId(), id, piece);
-    return sessions.one(who, id);
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> working.leaveOut(who, asked.actId(), id, piece),
+        () -> sessions.one(who, id));
   }
 
   @PostMapping("/api/bench/sessions/{id}/pieces/{piece}/mishap")
@@ -212,7 +249,10 @@ class BenchController {
       @PathVariable UUID id,
       @PathVariable UUID piece,
       @Valid @RequestBody TellMishap asked) {
-    working.mishap(who, asked.actId(), id, piece, asked.what(), asked.lost());
-    return sessions.one(who, id);
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> working.mishap(who, asked.actId(), id, piece, asked.what(), asked.lost()),
+        () -> sessions.one(who, id));
   }
 }

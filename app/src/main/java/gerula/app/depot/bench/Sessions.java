@@ -75,7 +75,7 @@ class Sessions {
   }
 
   BenchView bench(SignedIn who) {
-    return workspaces.in(
+    return workspaces.read(
         who.workspace(),
         () -> {
           List<StoredItem> stored = kit.items();
@@ -98,7 +98,7 @@ class Sessions {
 
   /** The newest sessions at a glance. */
   List<SessionLine> lines(SignedIn who) {
-    return workspaces.in(who.workspace(), this::newest);
+    return workspaces.read(who.workspace(), this::newest);
   }
 
   private List<SessionLine> newest() {
@@ -117,7 +117,7 @@ class Sessions {
   }
 
   SessionView one(SignedIn who, UUID id) {
-    return workspaces.in(who.workspace(), () -> view(existing(id)));
+    return workspaces.read(who.workspace(), () -> view(existing(id)));
   }
 
   private SessionView view(StoredSession session) {

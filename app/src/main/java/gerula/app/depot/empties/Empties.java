@@ -27,7 +27,7 @@ public class Empties {
   }
 
   List<StoredEmpty> all(SignedIn who) {
-    return workspaces.in(who.workspace(), store::all);
+    return workspaces.read(who.workspace(), store::all);
   }
 
   void add(SignedIn who, UUID actId, UUID id, EmptyDraft draft) {

@@ -1,5 +1,6 @@
 package gerula.app.depot.empties;
 
+import gerula.app.platform.web.Visible;
 import gerula.core.depot.Empty;
 import gerula.core.depot.Material;
 import gerula.core.kit.Container;
@@ -10,7 +11,6 @@ import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
-import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
@@ -25,7 +25,7 @@ import java.math.BigDecimal;
  * @param stock how many are at hand
  */
 public record EmptyDraft(
-    @NotBlank(message = "A kind of empties has a name.")
+    @Visible(message = "A kind of empties has a name.")
         @Size(max = 80, message = "A name has at most 80 characters.")
         String name,
     @NotNull(message = "Say what it behaves like.") Container container,

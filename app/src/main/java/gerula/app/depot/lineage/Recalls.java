@@ -67,7 +67,7 @@ class Recalls {
       List<ItemView> descendants) {}
 
   LineageView lineage(SignedIn who, UUID id) {
-    return workspaces.in(
+    return workspaces.read(
         who.workspace(),
         () -> {
           kit.existing(id);
@@ -95,7 +95,7 @@ class Recalls {
    */
   RecallView find(
       SignedIn who, @Nullable UUID item, @Nullable UUID product, @Nullable String batch) {
-    return workspaces.in(
+    return workspaces.read(
         who.workspace(),
         () -> {
           List<UUID> recalled = recalled(item, product, batch);

@@ -71,7 +71,7 @@ class Refills {
 
   /** From what a container is best filled again, and how; empty when there is no source. */
   Optional<Refill> proposed(SignedIn who, UUID id) {
-    return workspaces.in(
+    return workspaces.read(
         who.workspace(),
         () -> {
           StoredItem container = kit.existing(id);

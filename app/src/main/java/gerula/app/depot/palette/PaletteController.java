@@ -2,6 +2,7 @@ package gerula.app.depot.palette;
 
 import gerula.app.depot.palette.Palettes.PaletteLine;
 import gerula.app.depot.palette.Palettes.PaletteView;
+import gerula.app.ledger.Answers;
 import gerula.app.platform.workspace.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -21,9 +22,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class PaletteController {
 
+  private final Answers answers;
   private final Palettes palettes;
 
-  PaletteController(Palettes palettes) {
+  PaletteController(Palettes palettes, Answers answers) {
+    this.answers = answers;
     this.palettes = palettes;
   }
 
@@ -60,8 +63,11 @@ class PaletteController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID place,
       @Valid @RequestBody PutIntoSlot asked) {
-    palettes.put(who, asked.actId(), place, asked.item(), asked.slot());
-    return palettes.one(who, place);
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> palettes.put(who, asked.actId(), place, asked.item(), asked.slot()),
+        () -> palettes.one(who, place));
   }
 
   @PostMapping("/api/palettes/{place}/sort")
@@ -69,8 +75,11 @@ class PaletteController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID place,
       @Valid @RequestBody SortTray asked) {
-    palettes.sort(who, asked.actId(), place);
-    return palettes.one(who, place);
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> palettes.sort(who, asked.actId(), place),
+        () -> palettes.one(who, place));
   }
 
   @PostMapping("/api/items/{id}/lift-out")

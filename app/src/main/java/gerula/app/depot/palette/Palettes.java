@@ -80,7 +80,7 @@ class Palettes {
   record PaletteView(UUID place, String name, PlaceKind kind, Box size, List<SlotView> slots) {}
 
   List<PaletteLine> all(SignedIn who) {
-    return workspaces.in(
+    return workspaces.read(
         who.workspace(),
         () ->
             places.tree().inWalkingOrder().stream()
@@ -96,7 +96,7 @@ class Palettes {
   }
 
   PaletteView one(SignedIn who, UUID id) {
-    return workspaces.in(who.workspace(), () -> view(id));
+    return workspaces.read(who.workspace(), () -> view(id));
   }
 
   private PaletteView view(UUID id) {
@@ -216,12 +216,26 @@ class Palettes {
   }
 
   private void lay(Act act, StoredItem item, UUID place, int slot) {
+    vacate(act, item, place, slot);
     ItemRecord changed = new ItemRecord();
     changed.setHomePlaceId(place);
     changed.setNowPlaceId(place);
     changed.setAskBackOn(null);
     changed.setSlot(slot);
     kit.touch(act, item, changed);
+  }
+
+  /** A slot that waits for something that is elsewhere waits no longer. */
+  private void vacate(Act act, StoredItem item, UUID place, int slot) {
+    store.atHomeIn(place).stream()
+        .filter(other -> !other.id().equals(item.id()))
+        .filter(other -> Integer.valueOf(slot).equals(other.item().slot()))
+        .forEach(
+            other -> {
+              ItemRecord changed = new ItemRecord();
+              changed.setSlot(null);
+              kit.touch(act, other, changed);
+            });
   }
 
   /** Lifts a thing out for somebody; its slot waits for it. */

@@ -1,5 +1,6 @@
 package gerula.app.kit.count;
 
+import static gerula.app.tables.Tables.ITEM;
 import static gerula.app.tables.Tables.STOCKTAKE;
 import static gerula.app.tables.Tables.STOCKTAKE_SEEN;
 
@@ -8,6 +9,7 @@ import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -51,11 +53,25 @@ class CountStore {
         .fetchOptional(this::stored);
   }
 
+  /** Every count of a place, settled or not. */
+  List<UUID> of(UUID place) {
+    return sql.select(STOCKTAKE.ID)
+        .from(STOCKTAKE)
+        .where(STOCKTAKE.PLACE_ID.eq(place))
+        .orderBy(STOCKTAKE.ID)
+        .fetch(STOCKTAKE.ID);
+  }
+
   private StoredCount stored(StocktakeRecord row) {
     Set<UUID> items = new HashSet<>();
     Map<UUID, BigDecimal> numbers = new HashMap<>();
-    sql.selectFrom(STOCKTAKE_SEEN)
+    // What was discarded since it was seen is no part of the count any more.
+    sql.select(STOCKTAKE_SEEN.fields())
+        .from(STOCKTAKE_SEEN)
+        .join(ITEM)
+        .on(ITEM.ID.eq(STOCKTAKE_SEEN.ITEM_ID).and(ITEM.DISCARDED_ON.isNull()))
         .where(STOCKTAKE_SEEN.STOCKTAKE_ID.eq(row.getId()))
+        .fetchInto(STOCKTAKE_SEEN)
         .forEach(
             seen -> {
               items.add(seen.getItemId());
@@ -69,6 +85,10 @@ class CountStore {
         row.getStartedAt(),
         row.getSettledAt(),
         new Seen(items, numbers));
+  }
+
+  int count() {
+    return sql.fetchCount(STOCKTAKE);
   }
 
   void begin(UUID id, UUID place, Instant at) {

@@ -12,6 +12,7 @@ import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
+import gerula.app.platform.limits.Limit;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.tables.tables.records.ItemRecord;
@@ -79,7 +80,7 @@ class Counts {
 
   /** Begins a count of a place, or goes on with the one that is open. */
   CountView begin(SignedIn who, UUID place, UUID newId) {
-    return workspaces.in(
+    return workspaces.write(
         who.workspace(),
         () -> {
           places.lock(place);
@@ -87,6 +88,7 @@ class Counts {
             throw Refused.notThere("place", place);
           }
           if (store.openOf(place).isEmpty() && store.find(newId).isEmpty()) {
+            Limit.COUNTS.require(store.count() + 1L, "counts");
             store.begin(newId, place, clock.instant());
           }
           return view(store.openOf(place).orElseGet(() -> existing(newId)));
@@ -94,7 +96,7 @@ class Counts {
   }
 
   CountView view(SignedIn who, UUID id) {
-    return workspaces.in(who.workspace(), () -> view(existing(id)));
+    return workspaces.read(who.workspace(), () -> view(existing(id)));
   }
 
   private CountView view(CountStore.StoredCount count) {
@@ -140,7 +142,7 @@ class Counts {
    * @param counted how many, null when it was only ticked
    */
   CountView see(SignedIn who, UUID id, UUID item, boolean seen, @Nullable BigDecimal counted) {
-    return workspaces.in(
+    return workspaces.write(
         who.workspace(),
         () -> {
           refuseWhenSettled(existing(id));
@@ -207,6 +209,9 @@ class Counts {
   }
 
   private void settleOne(Act act, Stocktake.Settled settled, StoredItem before) {
+    if (settled.now().isEmpty()) {
+      acts.release(act, before.id());
+    }
     ItemRecord changed = new ItemRecord();
     changed.setNowPlaceId(settled.now().orElse(null));
     changed.setAmountLeft(settled.left().amount());
@@ -215,7 +220,7 @@ class Counts {
 
   /** Throws an open count away; nothing in the kit was changed by it. */
   void giveUp(SignedIn who, UUID id) {
-    workspaces.in(
+    workspaces.write(
         who.workspace(),
         () -> {
           store.lock(id);

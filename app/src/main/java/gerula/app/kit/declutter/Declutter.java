@@ -97,7 +97,7 @@ class Declutter {
   private static final int MOST_DUPLICATES = 8;
 
   WalkView walk(SignedIn who, UUID place) {
-    return workspaces.in(who.workspace(), () -> walk(place));
+    return workspaces.read(who.workspace(), () -> walk(place));
   }
 
   /** The whole kit and what the ledger says of it. */

@@ -1,11 +1,13 @@
 package gerula.app.kit.intake;
 
 import gerula.app.platform.errors.Faults;
+import gerula.app.platform.limits.Limit;
 import gerula.core.kit.intake.DateOrder;
 import gerula.core.kit.intake.KitColumn;
 import gerula.core.kit.intake.TradeWords;
 import gerula.core.kit.intake.Written;
 import gerula.core.rule.Code;
+import gerula.core.rule.Text;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -17,6 +19,8 @@ import org.jspecify.annotations.Nullable;
 
 /** One row of a table by the columns' meanings; what cannot be read is a fault at its column. */
 final class Cells {
+
+  private static final int MOST_CHARACTERS = Limit.TABLE_CELL_CHARACTERS.whole();
 
   private final CsvTable.Row row;
   private final Map<KitColumn, Integer> columns;
@@ -37,7 +41,7 @@ final class Cells {
   /** Empty where the table has no such column. */
   String text(KitColumn column) {
     Integer at = columns.get(column);
-    return at == null ? "" : row.cell(at);
+    return at == null ? "" : Text.withPlainLineEnds(Formulas.read(row.cell(at)));
   }
 
   @Nullable String textOrNull(KitColumn column) {
@@ -77,7 +81,7 @@ final class Cells {
 
   /** Null where the cell is empty; a fault where it holds something else. */
   <T> @Nullable T read(KitColumn column, Function<String, Optional<T>> reader, String expected) {
-    if (!has(column)) {
+    if (!has(column) || isTooLong(column)) {
       return null;
     }
     Optional<T> read = reader.apply(text(column));
@@ -90,6 +94,22 @@ final class Cells {
 
   void fault(KitColumn column, boolean kept, String message) {
     faults.unless(kept, column.header(), "unreadable", message);
+  }
+
+  private boolean isTooLong(KitColumn column) {
+    boolean isTooLong = text(column).length() > MOST_CHARACTERS;
+    fault(column, !isTooLong, "A cell has at most " + MOST_CHARACTERS + " characters.");
+    return isTooLong;
+  }
+
+  /** Notes every cell that is no text, or has no end. */
+  void checkTexts() {
+    for (KitColumn column : columns.keySet()) {
+      if (!isTooLong(column)) {
+        Optional<String> fault = Text.fault(text(column));
+        fault(column, fault.isEmpty(), "This cell " + fault.orElse("") + ". Write it again.");
+      }
+    }
   }
 
   private static String shortened(String text) {

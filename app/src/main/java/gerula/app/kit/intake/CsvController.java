@@ -3,6 +3,8 @@ package gerula.app.kit.intake;
 import gerula.app.kit.ProductDraft;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.FieldFault;
+import gerula.app.platform.limits.HeavyWork;
+import gerula.app.platform.web.MadeFile;
 import gerula.app.platform.web.ProgressLines;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.core.kit.Form;
@@ -21,7 +23,6 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpHeaders;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -38,8 +39,10 @@ class CsvController {
   private final Intake intake;
   private final KitCsv csv;
   private final ProgressLines lines;
+  private final HeavyWork heavy;
 
-  CsvController(Intake intake, KitCsv csv, ProgressLines lines) {
+  CsvController(Intake intake, KitCsv csv, ProgressLines lines, HeavyWork heavy) {
+    this.heavy = heavy;
     this.intake = intake;
     this.csv = csv;
     this.lines = lines;
@@ -87,9 +90,6 @@ class CsvController {
       List<BadRow> bad,
       int badCount) {}
 
-  /** How many things were added; 0 when this act was done before. */
-  record CsvRead(int added) {}
-
   /** Reads the file and changes nothing. */
   @PostMapping(path = "/api/kit/csv/preview", consumes = "text/csv")
   CsvPreview preview(
@@ -98,7 +98,12 @@ class CsvController {
       @RequestParam @Nullable String dates,
       HttpServletRequest request)
       throws IOException {
-    Reading reading = intake.look(who, body(request), columns(columns), order(dates));
+    byte[] file = body(request);
+    Reading reading =
+        heavy.inTurn(
+            who,
+            HeavyWork.Length.SHORT,
+            () -> intake.look(who, file, columns(columns), order(dates)));
     return new CsvPreview(
         reading.table().charset().name(),
         String.valueOf(reading.table().separator()),
@@ -147,16 +152,23 @@ class CsvController {
     byte[] file = body(request);
     List<@Nullable KitColumn> chosen = columns(columns);
     DateOrder order = order(dates);
-    lines.answer(
-        response, progress -> new CsvRead(intake.read(who, actId, file, chosen, order, progress)));
+    heavy.inTurn(
+        who,
+        HeavyWork.Length.LONG,
+        () -> {
+          lines.answer(
+              response, progress -> intake.read(who, actId, file, chosen, order, progress));
+          return true;
+        });
   }
 
   @GetMapping(path = "/api/kit/csv", produces = "text/csv")
   void write(@AuthenticationPrincipal SignedIn who, HttpServletResponse response)
       throws IOException {
-    response.setContentType("text/csv;charset=UTF-8");
-    response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"gerula-kit.csv\"");
-    csv.write(who, response.getWriter());
+    try (MadeFile file =
+        heavy.inTurn(who, HeavyWork.Length.LONG, () -> MadeFile.of(to -> csv.write(who, to)))) {
+      file.send(response, "text/csv;charset=UTF-8", "gerula-kit.csv");
+    }
   }
 
   private static byte[] body(HttpServletRequest request) throws IOException {

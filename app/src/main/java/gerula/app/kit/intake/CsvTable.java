@@ -3,6 +3,8 @@ package gerula.app.kit.intake;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.FieldFault;
 import gerula.app.platform.errors.Refused;
+import gerula.app.platform.limits.Deadline;
+import gerula.app.platform.limits.Limit;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -26,7 +28,9 @@ import org.apache.commons.csv.CSVRecord;
  */
 record CsvTable(Charset charset, char separator, List<String> header, List<Row> rows) {
 
-  static final int MOST_ROWS = 50_000;
+  static final int MOST_ROWS = Limit.TABLE_ROWS.whole();
+
+  private static final int MOST_COLUMNS = Limit.TABLE_COLUMNS.whole();
 
   private static final Charset OLD = Charset.forName("windows-1252");
 
@@ -43,7 +47,7 @@ record CsvTable(Charset charset, char separator, List<String> header, List<Row> 
   /**
    * @throws gerula.app.platform.errors.Refused when it is no table
    */
-  static CsvTable read(byte[] file) {
+  static CsvTable read(byte[] file, Deadline deadline) {
     Charset charset = isUtf8(file) ? StandardCharsets.UTF_8 : OLD;
     String text = new String(file, charset);
     if (text.startsWith("\uFEFF")) {
@@ -51,6 +55,11 @@ record CsvTable(Charset charset, char separator, List<String> header, List<Row> 
     }
     require(text.indexOf('\0') < 0, "This is no text: it holds NUL characters. Save it as CSV.");
     char separator = separator(text);
+    require(
+        !isWider(text, separator),
+        "A table has at most "
+            + MOST_COLUMNS
+            + " columns, and a line of this one has more. Remove the columns you don't need.");
     try (CSVParser parser =
         CSVFormat.RFC4180
             .builder()
@@ -58,7 +67,7 @@ record CsvTable(Charset charset, char separator, List<String> header, List<Row> 
             .setIgnoreEmptyLines(true)
             .get()
             .parse(new StringReader(text))) {
-      return read(charset, separator, parser);
+      return read(charset, separator, parser, deadline);
     } catch (IOException | UncheckedIOException | IllegalStateException broken) {
       throw Refused.faulty(
           List.of(
@@ -70,11 +79,13 @@ record CsvTable(Charset charset, char separator, List<String> header, List<Row> 
     }
   }
 
-  private static CsvTable read(Charset charset, char separator, CSVParser parser) {
+  private static CsvTable read(
+      Charset charset, char separator, CSVParser parser, Deadline deadline) {
     List<String> header = null;
     List<Row> rows = new ArrayList<>();
     long line = 1;
     for (CSVRecord record : parser) {
+      deadline.check();
       List<String> cells = record.toList();
       if (header == null) {
         header = cells;
@@ -88,6 +99,23 @@ record CsvTable(Charset charset, char separator, List<String> header, List<Row> 
     }
     require(header != null, "The file is empty. Write a line of column names first.");
     return new CsvTable(charset, separator, header, rows);
+  }
+
+  /** Looked for before anything is read: each cell of a line costs far more than its separator. */
+  private static boolean isWider(String text, char separator) {
+    int cells = 1;
+    boolean isQuoted = false;
+    for (int i = 0; i < text.length(); i++) {
+      char one = text.charAt(i);
+      if (one == '"') {
+        isQuoted = !isQuoted;
+      } else if (one == '\n' && !isQuoted) {
+        cells = 1;
+      } else if (one == separator && !isQuoted && ++cells > MOST_COLUMNS) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private static boolean isUtf8(byte[] file) {

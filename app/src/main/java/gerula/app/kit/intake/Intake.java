@@ -1,16 +1,20 @@
 package gerula.app.kit.intake;
 
 import gerula.app.kit.ItemDraft;
+import gerula.app.kit.KitSize;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.PlaceDraft;
 import gerula.app.kit.PlaceStore;
 import gerula.app.kit.ProductDraft;
 import gerula.app.ledger.Act;
+import gerula.app.ledger.Answers;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.FieldFault;
 import gerula.app.platform.errors.Refused;
+import gerula.app.platform.limits.Deadline;
+import gerula.app.platform.limits.Limit;
 import gerula.app.platform.web.Progress;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
@@ -39,6 +43,8 @@ class Intake {
   private final Ledger ledger;
   private final Workspaces workspaces;
   private final KnownCodes known;
+  private final KitSize size;
+  private final Answers answers;
   private final Clock clock;
 
   Intake(
@@ -47,21 +53,28 @@ class Intake {
       Ledger ledger,
       Workspaces workspaces,
       KnownCodes known,
+      KitSize size,
+      Answers answers,
       Clock clock) {
     this.kit = kit;
     this.places = places;
     this.ledger = ledger;
     this.workspaces = workspaces;
     this.known = known;
+    this.size = size;
+    this.answers = answers;
     this.clock = clock;
   }
+
+  /** How many things were added. */
+  record CsvRead(int added) {}
 
   Reading look(
       SignedIn who,
       byte[] file,
       @Nullable List<@Nullable KitColumn> columns,
       @Nullable DateOrder order) {
-    return workspaces.in(who.workspace(), () -> reading(file, columns, order));
+    return workspaces.read(who.workspace(), () -> reading(file, columns, order));
   }
 
   private Reading reading(
@@ -74,16 +87,30 @@ class Intake {
    * Adds everything in the table.
    *
    * @param progress told how many things are in, and of how many; it may throw to stop
-   * @return how many things were added; 0 when the same act was done before
    * @throws Refused with every bad row, when there is one: then nothing is added
    */
-  int read(
+  CsvRead read(
       SignedIn who,
       UUID actId,
       byte[] file,
       @Nullable List<@Nullable KitColumn> columns,
       @Nullable DateOrder order,
       Progress progress) {
+    int[] added = {0};
+    return answers.once(
+        who,
+        actId,
+        () -> added[0] = read(who, actId, file, progress, columns, order),
+        () -> new CsvRead(added[0]));
+  }
+
+  private int read(
+      SignedIn who,
+      UUID actId,
+      byte[] file,
+      Progress progress,
+      @Nullable List<@Nullable KitColumn> columns,
+      @Nullable DateOrder order) {
     int[] added = {0};
     ledger.perform(
         who,
@@ -93,6 +120,7 @@ class Intake {
         act -> {
           Reading reading = reading(file, columns, order);
           refuseBad(reading);
+          size.requireRoom(reading.things());
           added[0] = insert(act, reading, progress);
         });
     return added[0];
@@ -114,6 +142,7 @@ class Intake {
   }
 
   private int insert(Act act, Reading reading, Progress progress) {
+    Deadline deadline = Deadline.of(Limit.WORK_SECONDS, "Adding these rows");
     for (PlacePaths.NewPlace one : reading.places().made()) {
       PlaceDraft draft = PlaceDraft.named(one.name(), one.parent());
       act.touch(ThingKind.PLACE_THING, one.id(), () -> places.insert(one.id(), draft));
@@ -123,6 +152,7 @@ class Intake {
     List<KitStore.NewItem> items = items(reading, products);
     KitStore.NewProducts added = insertProducts(act, products);
     for (int from = 0; from < items.size(); from += AT_ONCE) {
+      deadline.check();
       List<KitStore.NewItem> some = items.subList(from, Math.min(from + AT_ONCE, items.size()));
       act.create(
           ThingKind.ITEM_THING,

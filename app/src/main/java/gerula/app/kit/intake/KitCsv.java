@@ -11,8 +11,10 @@ import gerula.core.kit.Trait;
 import gerula.core.kit.intake.KitColumn;
 import gerula.core.rule.Code;
 import java.io.IOException;
+import java.io.OutputStream;
+import java.io.OutputStreamWriter;
 import java.io.UncheckedIOException;
-import java.io.Writer;
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -40,8 +42,8 @@ class KitCsv {
   private static final List<KitColumn> WRITTEN =
       Arrays.stream(KitColumn.values()).filter(one -> one != KitColumn.COUNT).toList();
 
-  void write(SignedIn who, Writer to) {
-    workspaces.in(
+  void write(SignedIn who, OutputStream file) {
+    workspaces.read(
         who.workspace(),
         () -> {
           PlaceTree tree = places.tree();
@@ -50,17 +52,23 @@ class KitCsv {
                   .collect(
                       Collectors.toMap(
                           KitDrafts.ProductToType::id, KitDrafts.ProductToType::draft));
-          try (CSVPrinter out = new CSVPrinter(to, CSVFormat.RFC4180)) {
+          try (CSVPrinter out =
+              new CSVPrinter(
+                  new OutputStreamWriter(file, StandardCharsets.UTF_8), CSVFormat.RFC4180)) {
             out.printRecord(WRITTEN.stream().map(KitColumn::header).toList());
             for (KitDrafts.ItemToType item : drafts.items(false)) {
               ProductDraft product = products.get(item.product());
               out.printRecord(
-                  WRITTEN.stream().map(column -> cell(column, item, product, tree)).toList());
+                  WRITTEN.stream().map(column -> safe(cell(column, item, product, tree))).toList());
             }
           } catch (IOException interrupted) {
             throw new UncheckedIOException(interrupted);
           }
         });
+  }
+
+  private static @Nullable Object safe(@Nullable Object cell) {
+    return cell instanceof String text ? Formulas.safe(text) : cell;
   }
 
   private static @Nullable Object cell(

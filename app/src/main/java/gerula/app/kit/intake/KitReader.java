@@ -18,6 +18,7 @@ import gerula.core.kit.intake.TradeWords;
 import gerula.core.kit.intake.Written;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
+import gerula.core.rule.Text;
 import java.math.BigDecimal;
 import java.util.EnumSet;
 import java.util.List;
@@ -69,7 +70,11 @@ final class KitReader {
     Faults faults = new Faults();
     Cells cells = new Cells(row, columns, order, faults);
     Set<KitColumn> guessed = EnumSet.noneOf(KitColumn.class);
-    cells.fault(KitColumn.NAME, cells.has(KitColumn.NAME), "A row needs a name. Write what it is.");
+    cells.checkTexts();
+    cells.fault(
+        KitColumn.NAME,
+        Text.isVisible(cells.text(KitColumn.NAME)),
+        "A row needs a name. Write what it is.");
     ProductDraft product = product(cells, guessed);
     int count = things(cells, product);
     ItemDraft item = item(cells, product, guessed);

@@ -51,11 +51,7 @@ final class PlacePaths {
     if (written.isBlank()) {
       return null;
     }
-    List<String> steps =
-        Arrays.stream(written.split("\\s*[>/]\\s*"))
-            .map(String::strip)
-            .filter(step -> !step.isEmpty())
-            .toList();
+    List<String> steps = steps(written);
     String path = String.join(STEP, steps);
     UUID known = byPath.get(key(path));
     if (known != null) {
@@ -63,6 +59,13 @@ final class PlacePaths {
     }
     Set<UUID> named = byName.getOrDefault(key(path), Set.of());
     return named.size() == 1 ? named.iterator().next() : plan(steps);
+  }
+
+  static List<String> steps(String written) {
+    return Arrays.stream(written.split("[>/]"))
+        .map(String::strip)
+        .filter(step -> !step.isEmpty())
+        .toList();
   }
 
   private @Nullable UUID plan(List<String> steps) {

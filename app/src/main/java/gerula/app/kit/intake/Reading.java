@@ -2,6 +2,8 @@ package gerula.app.kit.intake;
 
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.FieldFault;
+import gerula.app.platform.limits.Deadline;
+import gerula.app.platform.limits.Limit;
 import gerula.core.kit.PlaceTree;
 import gerula.core.kit.code.ShortCode;
 import gerula.core.kit.intake.DateOrder;
@@ -54,7 +56,8 @@ record Reading(
       PlaceTree tree,
       Predicate<String> known,
       LocalDate today) {
-    CsvTable table = CsvTable.read(file);
+    Deadline deadline = Deadline.of(Limit.LOOK_SECONDS, "Reading this table");
+    CsvTable table = CsvTable.read(file, deadline);
     List<@Nullable KitColumn> columns =
         chosen != null ? fitted(chosen, table) : Headers.match(table.header()).columns();
     Map<KitColumn, Integer> at = new EnumMap<>(KitColumn.class);
@@ -73,7 +76,7 @@ record Reading(
             new ArrayList<>(),
             new ArrayList<>(),
             new PlacePaths(tree));
-    reading.readRows(new KitReader(at, dates), known, today);
+    reading.readRows(new KitReader(at, dates), known, today, deadline);
     return reading;
   }
 
@@ -94,9 +97,11 @@ record Reading(
         .toList();
   }
 
-  private void readRows(KitReader reader, Predicate<String> known, LocalDate today) {
+  private void readRows(
+      KitReader reader, Predicate<String> known, LocalDate today, Deadline deadline) {
     Set<String> codes = new HashSet<>();
     for (CsvTable.Row row : table.rows()) {
+      deadline.check();
       KitReader.Result result = reader.read(row);
       if (result.bad() != null) {
         bad.add(result.bad());
@@ -114,10 +119,30 @@ record Reading(
     }
   }
 
+  private static void depth(String path, String column, Faults faults) {
+    int steps = PlacePaths.steps(path).size();
+    faults.unless(
+        steps <= PlaceTree.DEEPEST,
+        column,
+        "too-deep",
+        "Places are nested at most "
+            + PlaceTree.DEEPEST
+            + " deep, and this path has "
+            + steps
+            + " steps. Leave some out.");
+  }
+
+  /** How many things the rows make together. */
+  long things() {
+    return rows.stream().mapToLong(KitReader.Read::count).sum();
+  }
+
   /** The rules of the kit, told at the columns of the table. */
   private static List<FieldFault> check(
       KitReader.Read read, Set<String> codes, Predicate<String> known, LocalDate today) {
     Faults faults = new Faults();
+    depth(read.home(), "home", faults);
+    depth(read.now(), "now", faults);
     if (read.code() != null) {
       faults
           .build("code", () -> new ShortCode(read.code()))

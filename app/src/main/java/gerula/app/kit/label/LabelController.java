@@ -1,5 +1,6 @@
 package gerula.app.kit.label;
 
+import gerula.app.platform.limits.HeavyWork;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.core.kit.label.LabelSheet;
 import jakarta.validation.Valid;
@@ -22,8 +23,10 @@ import org.springframework.web.bind.annotation.RestController;
 class LabelController {
 
   private final Labels labels;
+  private final HeavyWork heavy;
 
-  LabelController(Labels labels) {
+  LabelController(Labels labels, HeavyWork heavy) {
+    this.heavy = heavy;
     this.labels = labels;
   }
 
@@ -44,7 +47,11 @@ class LabelController {
   @PostMapping(path = "/api/labels", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> print(
       @AuthenticationPrincipal SignedIn who, @Valid @RequestBody PrintLabels asked) {
-    byte[] pdf = labels.print(who, asked.items(), asked.places(), asked.sheet(), asked.skip());
+    byte[] pdf =
+        heavy.inTurn(
+            who,
+            HeavyWork.Length.SHORT,
+            () -> labels.print(who, asked.items(), asked.places(), asked.sheet(), asked.skip()));
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"gerula-labels.pdf\"")
         .body(pdf);

@@ -52,7 +52,7 @@ class Labels {
             "Choose at least one thing or place to label.")
         .refuseIfAny();
     List<Label> labels =
-        workspaces.in(
+        workspaces.read(
             who.workspace(),
             () -> Stream.concat(ofItems(items).stream(), ofPlaces(placeIds).stream()).toList());
     return new LabelPdf(sheet, skip).print(labels);

@@ -2,6 +2,9 @@ package gerula.app.kit.picture;
 
 import gerula.app.kit.Kit;
 import gerula.app.kit.KitRecords.ItemSheet;
+import gerula.app.ledger.Answers;
+import gerula.app.platform.limits.HeavyWork;
+import gerula.app.platform.picture.Jpeg;
 import gerula.app.platform.workspace.SignedIn;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
@@ -25,10 +28,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class PictureController {
 
+  private final Answers answers;
   private final Pictures pictures;
   private final Kit kit;
+  private final HeavyWork heavy;
 
-  PictureController(Pictures pictures, Kit kit) {
+  PictureController(Pictures pictures, Kit kit, Answers answers, HeavyWork heavy) {
+    this.heavy = heavy;
+    this.answers = answers;
     this.pictures = pictures;
     this.kit = kit;
   }
@@ -44,8 +51,10 @@ class PictureController {
       @RequestParam UUID actId,
       HttpServletRequest request)
       throws IOException {
-    pictures.put(who, actId, item, id, request.getInputStream().readAllBytes());
-    return kit.sheet(who, item);
+    byte[] upload = request.getInputStream().readAllBytes();
+    Jpeg jpeg = heavy.inTurn(who, HeavyWork.Length.SHORT, () -> Pictures.jpeg(upload));
+    return answers.once(
+        who, actId, () -> pictures.put(who, actId, item, id, jpeg), () -> kit.sheet(who, item));
   }
 
   /** Takes the picture away. */
@@ -56,8 +65,11 @@ class PictureController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID item,
       @Valid @RequestBody RemovePicture asked) {
-    pictures.remove(who, asked.actId(), item);
-    return kit.sheet(who, item);
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> pictures.remove(who, asked.actId(), item),
+        () -> kit.sheet(who, item));
   }
 
   @GetMapping(path = "/api/pictures/{id}", produces = MediaType.IMAGE_JPEG_VALUE)

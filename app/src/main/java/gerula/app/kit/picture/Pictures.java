@@ -7,6 +7,7 @@ import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
+import gerula.app.platform.limits.Limit;
 import gerula.app.platform.picture.Jpeg;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
@@ -15,6 +16,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -37,19 +40,34 @@ class Pictures {
   /**
    * @param id the picture gets; made by the caller
    */
-  void put(SignedIn who, UUID actId, UUID item, UUID id, byte[] upload) {
-    Faults faults = new Faults();
-    Optional<Jpeg> jpeg = faults.build("picture", () -> Jpeg.ofUpload(upload));
-    faults.refuseIfAny();
+  void put(SignedIn who, UUID actId, UUID item, UUID id, Jpeg jpeg) {
     ledger.perform(
         who,
         actId,
         "pictured",
         Map.of(),
         act -> {
-          insert(id, jpeg.orElseThrow());
+          requireRoom(jpeg.bytes().length);
+          insert(id, jpeg);
           show(act, item, id);
         });
+  }
+
+  /**
+   * @throws Refused when it is no picture that can be read
+   */
+  static Jpeg jpeg(byte[] upload) {
+    Faults faults = new Faults();
+    Optional<Jpeg> jpeg = faults.build("picture", () -> Jpeg.ofUpload(upload));
+    faults.refuseIfAny();
+    return jpeg.orElseThrow();
+  }
+
+  private void requireRoom(long more) {
+    Limit.PHOTOGRAPHS.require(sql.fetchCount(PICTURE) + 1L, "photographs");
+    Field<Long> bytes = DSL.field("coalesce(sum(octet_length({0})), 0)", Long.class, PICTURE.JPEG);
+    Limit.PHOTOGRAPH_BYTES.require(
+        sql.select(bytes).from(PICTURE).fetchSingle(bytes) + more, "bytes of photographs");
   }
 
   void remove(SignedIn who, UUID actId, UUID item) {
@@ -72,7 +90,7 @@ class Pictures {
   }
 
   byte[] jpeg(SignedIn who, UUID id) {
-    return workspaces.in(
+    return workspaces.read(
         who.workspace(),
         () ->
             sql.select(PICTURE.JPEG)

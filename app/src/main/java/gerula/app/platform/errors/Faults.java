@@ -44,6 +44,11 @@ public final class Faults {
     }
   }
 
+  /** The refusal with everything that was found. */
+  public Refused refusal() {
+    return Refused.faulty(found);
+  }
+
   /**
    * @throws Refused when anything was found
    */

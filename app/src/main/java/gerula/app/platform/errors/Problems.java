@@ -1,27 +1,25 @@
 package gerula.app.platform.errors;
 
-import java.sql.SQLException;
 import java.util.List;
 import java.util.UUID;
 import org.apache.tomcat.util.http.InvalidParameterException;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
-import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
-import tools.jackson.core.exc.JacksonIOException;
 import tools.jackson.databind.DatabindException;
 
 /**
@@ -31,8 +29,6 @@ import tools.jackson.databind.DatabindException;
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
 
-  private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
-
   @ExceptionHandler(Refused.class)
   ResponseEntity<Object> refused(Refused refused) {
     ProblemDetail problem = problem(refused.status(), refused.code(), refused.getMessage());
@@ -41,36 +37,18 @@ class Problems extends ResponseEntityExceptionHandler {
     }
     refused.facts().forEach(problem::setProperty);
     HttpHeaders headers = new HttpHeaders();
-    if (refused.facts().get("seconds") instanceof Long seconds) {
-      headers.set(HttpHeaders.RETRY_AFTER, Long.toString(seconds));
-    }
+    refused
+        .retryAfterSeconds()
+        .ifPresent(seconds -> headers.set(HttpHeaders.RETRY_AFTER, Long.toString(seconds)));
     return new ResponseEntity<>(problem, headers, refused.status());
   }
 
-  @ExceptionHandler(DataIntegrityViolationException.class)
-  ResponseEntity<Object> inUse(DataIntegrityViolationException violation) {
-    LOG.info("Refused by the database: {}", violation.getMostSpecificCause().getMessage());
-    if (isUnkeepable(violation)) {
-      return answer(
-          problem(
-              HttpStatus.UNPROCESSABLE_CONTENT,
-              "unkeepable",
-              "Something in what was sent cannot be kept: a sign that is no letter, or a date or"
-                  + " figure beyond all bounds. Nothing was changed; write it anew."));
-    }
-    return answer(
-        problem(
-            HttpStatus.CONFLICT,
-            "in-use",
-            "Something else rests on this, so it stays. Nothing was changed; undo or move what"
-                + " rests on it first."));
-  }
-
-  /** Data exceptions are class 22 of ISO 9075; class 23 are constraints. */
-  private static boolean isUnkeepable(DataIntegrityViolationException violation) {
-    return violation.getMostSpecificCause() instanceof SQLException told
-        && told.getSQLState() != null
-        && told.getSQLState().startsWith("22");
+  @ExceptionHandler(AnsweredBefore.class)
+  ResponseEntity<String> answeredBefore(AnsweredBefore before, HandlerMethod asked) {
+    ResponseStatus status = asked.getMethodAnnotation(ResponseStatus.class);
+    return ResponseEntity.status(status == null ? HttpStatus.OK : status.value())
+        .contentType(MediaType.APPLICATION_JSON)
+        .body(before.json());
   }
 
   @ExceptionHandler(InvalidParameterException.class)
@@ -80,19 +58,6 @@ class Problems extends ResponseEntityExceptionHandler {
             HttpStatus.BAD_REQUEST,
             "not-text",
             "The address holds signs that are no text (UTF-8). Type it again."));
-  }
-
-  /** Whoever reads a body by himself finds its end in the parser's words. */
-  @ExceptionHandler(JacksonIOException.class)
-  ResponseEntity<Object> interrupted(JacksonIOException interrupted) {
-    return BodyTooLarge.in(interrupted)
-        .map(this::bodyTooLarge)
-        .orElseGet(() -> unforeseen(interrupted));
-  }
-
-  @ExceptionHandler(BodyTooLarge.class)
-  ResponseEntity<Object> bodyTooLarge(BodyTooLarge tooLarge) {
-    return answer(problem(HttpStatus.CONTENT_TOO_LARGE, "body-too-large", tooLarge.getMessage()));
   }
 
   @ExceptionHandler(MethodArgumentTypeMismatchException.class)
@@ -108,14 +73,10 @@ class Problems extends ResponseEntityExceptionHandler {
             "\"" + mismatch.getValue() + "\" is not an id. Look the thing up again."));
   }
 
+  /** What the database or the machine could not do just now, and what nobody foresaw. */
   @ExceptionHandler(Exception.class)
-  ResponseEntity<Object> unforeseen(Exception unforeseen) {
-    LOG.error("Unforeseen", unforeseen);
-    return answer(
-        problem(
-            HttpStatus.INTERNAL_SERVER_ERROR,
-            "unforeseen",
-            "Something went wrong here. Nothing was changed; try again."));
+  ResponseEntity<Object> failed(Exception failure) {
+    return refused(Failures.told(failure));
   }
 
   @Override
@@ -176,9 +137,6 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
-    if (BodyTooLarge.in(unreadable).isPresent()) {
-      return bodyTooLarge(BodyTooLarge.in(unreadable).orElseThrow());
-    }
     if (unreadable.getCause() instanceof DatabindException wrong && !wrong.getPath().isEmpty()) {
       return refused(Refused.faulty(List.of(Unreadable.fault(wrong))));
     }

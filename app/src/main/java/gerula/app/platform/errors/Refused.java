@@ -2,6 +2,7 @@ package gerula.app.platform.errors;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 
@@ -64,6 +65,11 @@ public final class Refused extends RuntimeException {
     return new Refused(HttpStatus.CONFLICT, code, message, List.of(), Map.of());
   }
 
+  /** The same with facts that stand beside the message. */
+  public static Refused notNow(String code, String message, Map<String, Object> facts) {
+    return new Refused(HttpStatus.CONFLICT, code, message, List.of(), facts);
+  }
+
   /** What was sent breaks rules: all of them are told. */
   public static Refused faulty(List<FieldFault> faults) {
     return new Refused(
@@ -78,12 +84,92 @@ public final class Refused extends RuntimeException {
 
   /** Too many tries. */
   public static Refused tooSoon(long seconds) {
-    return new Refused(
+    return later(
         HttpStatus.TOO_MANY_REQUESTS,
         "too-soon",
         "Too many sign-ins have failed. Try again in " + seconds + " seconds.",
+        seconds);
+  }
+
+  /** More was asked for in a short time than one account or address may. */
+  public static Refused tooMany(String what, long seconds) {
+    return later(
+        HttpStatus.TOO_MANY_REQUESTS,
+        "too-many-requests",
+        what + " Nothing was done; try again in " + seconds + " seconds.",
+        seconds);
+  }
+
+  /** Others are being served. */
+  public static Refused busy(String why) {
+    return later(
+        HttpStatus.SERVICE_UNAVAILABLE,
+        "busy",
+        why + " Nothing was done; try again in " + BUSY_SECONDS + " seconds.",
+        BUSY_SECONDS);
+  }
+
+  /** It took longer than it may; it was stopped and nothing of it is kept. */
+  public static Refused tookTooLong(String what) {
+    return new Refused(
+        HttpStatus.UNPROCESSABLE_CONTENT,
+        "took-too-long",
+        what + " took too long and was stopped. Nothing was changed; send less at once.",
         List.of(),
-        Map.of("seconds", seconds));
+        Map.of());
+  }
+
+  /** Something the machine could not do just now; whether it was done is known. */
+  static Refused unavailable(String code, String message) {
+    return new Refused(
+        HttpStatus.SERVICE_UNAVAILABLE, code, message, List.of(), Map.of("seconds", BUSY_SECONDS));
+  }
+
+  /** Data that no column can hold. */
+  static Refused unkeepable() {
+    return new Refused(
+        HttpStatus.UNPROCESSABLE_CONTENT,
+        "unkeepable",
+        "Something in what was sent cannot be saved: a character that is no text, or a date or"
+            + " figure out of bounds. Nothing was changed; write it again.",
+        List.of(),
+        Map.of());
+  }
+
+  /** Nobody foresaw it; the log has the trace. */
+  static Refused unforeseen() {
+    return new Refused(
+        HttpStatus.INTERNAL_SERVER_ERROR,
+        "unforeseen",
+        "Something went wrong here. Look whether it was done before you try again.",
+        List.of(),
+        Map.of());
+  }
+
+  /** More or slower than an address takes. */
+  public static Refused body(HttpStatus status, String code, String message) {
+    return new Refused(status, code, message, List.of(), Map.of());
+  }
+
+  /** More than a limit allows, at a field. */
+  public static Refused tooMuch(String path, String message) {
+    return faulty(List.of(new FieldFault(path, "too-many", message)));
+  }
+
+  /** The account was deleted while somebody was still signed in. */
+  public static Refused workspaceGone() {
+    return new Refused(
+        HttpStatus.UNAUTHORIZED,
+        "not-signed-in",
+        "This account was deleted. Nothing was changed.",
+        List.of(),
+        Map.of());
+  }
+
+  private static final long BUSY_SECONDS = 5;
+
+  private static Refused later(HttpStatus status, String code, String message, long seconds) {
+    return new Refused(status, code, message, List.of(), Map.of("seconds", seconds));
   }
 
   /** The name and the passphrase do not belong together. */
@@ -94,6 +180,11 @@ public final class Refused extends RuntimeException {
         "This e-mail and passphrase do not belong together. Check both and try again.",
         List.of(),
         Map.of());
+  }
+
+  /** When asking again is worth it; empty when it is not a matter of time. */
+  public Optional<Long> retryAfterSeconds() {
+    return facts.get("seconds") instanceof Long seconds ? Optional.of(seconds) : Optional.empty();
   }
 
   public HttpStatus status() {

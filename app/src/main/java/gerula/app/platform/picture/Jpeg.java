@@ -40,7 +40,8 @@ public record Jpeg(byte[] bytes, int width, int height) {
   }
 
   /**
-   * One that was kept before, as an archive brings it.
+   * One that was kept before, as an archive brings it. Whatever somebody put into it that is not
+   * seen is left out: then it is made anew.
    *
    * @throws IllegalArgumentException when it is not such a picture
    */
@@ -51,7 +52,9 @@ public record Jpeg(byte[] bytes, int width, int height) {
             "A picture in an archive is a JPEG of at most " + LONGEST + " pixels.");
       }
       source.read(1);
-      return new Jpeg(bytes, source.width(), source.height());
+      return JpegParts.isPlain(bytes)
+          ? new Jpeg(bytes, source.width(), source.height())
+          : ofUpload(bytes);
     }
   }
 

@@ -1,19 +1,23 @@
 package gerula.app.platform.signin;
 
-import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
+import gerula.app.platform.errors.Refused;
+import gerula.app.platform.web.ProblemAnswer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
-import org.springframework.http.MediaType;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
-import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.session.NullAuthenticatedSessionStrategy;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
+import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy;
+import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter.CrossOriginResourcePolicy;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /** Who may ask for what, and what every page may load. */
 @Configuration
@@ -27,8 +31,16 @@ class SecurityConfiguration {
           + " data:; font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none';"
           + " form-action 'self'; frame-ancestors 'none'";
 
+  /** The camera scans labels; nothing else is asked for. */
+  private static final String PERMISSIONS_POLICY =
+      "camera=(self), microphone=(), geolocation=(), payment=(), usb=(), display-capture=()";
+
   @Bean
-  SecurityFilterChain security(HttpSecurity http, SecurityContextRepository contexts)
+  SecurityFilterChain security(
+      HttpSecurity http,
+      SecurityContextRepository contexts,
+      SessionCsrf tokens,
+      ProblemAnswer problems)
       throws Exception {
     return http.authorizeHttpRequests(
             paths ->
@@ -43,30 +55,45 @@ class SecurityConfiguration {
                     .permitAll()
                     .anyRequest()
                     .denyAll())
-        .csrf(CsrfConfigurer::spa)
+        .csrf(
+            csrf ->
+                csrf.csrfTokenRepository(tokens)
+                    .csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler())
+                    // Signing in makes the new token itself.
+                    .sessionAuthenticationStrategy(new NullAuthenticatedSessionStrategy()))
         .securityContext(context -> context.securityContextRepository(contexts))
         .requestCache(cache -> cache.disable())
         .anonymous(anonymous -> {})
         .headers(
             headers ->
-                headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY)))
+                headers
+                    .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                    .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN))
+                    .permissionsPolicyHeader(policy -> policy.policy(PERMISSIONS_POLICY))
+                    .crossOriginOpenerPolicy(
+                        policy -> policy.policy(CrossOriginOpenerPolicy.SAME_ORIGIN))
+                    .crossOriginResourcePolicy(
+                        policy -> policy.policy(CrossOriginResourcePolicy.SAME_ORIGIN)))
         .exceptionHandling(
             refusals ->
                 refusals
                     .authenticationEntryPoint(
                         (_, response, _) ->
-                            refuse(
+                            problems.write(
                                 response,
-                                401,
-                                "not-signed-in",
-                                "You are not signed in, or the session has ended. Sign in again."))
+                                Refused.body(
+                                    HttpStatus.UNAUTHORIZED,
+                                    "not-signed-in",
+                                    "You are not signed in, or the session has ended. Sign in"
+                                        + " again.")))
                     .accessDeniedHandler(
                         (_, response, _) ->
-                            refuse(
+                            problems.write(
                                 response,
-                                403,
-                                "not-allowed",
-                                "This was not allowed. Load the page again and repeat it.")))
+                                Refused.body(
+                                    HttpStatus.FORBIDDEN,
+                                    "not-allowed",
+                                    "This was not allowed. Load the page again and repeat it."))))
         .formLogin(form -> form.disable())
         .httpBasic(basic -> basic.disable())
         .logout(logout -> logout.disable())
@@ -74,18 +101,14 @@ class SecurityConfiguration {
   }
 
   @Bean
-  RequestRejectedHandler oddAddresses() {
+  RequestRejectedHandler oddAddresses(ProblemAnswer problems) {
     return (_, response, _) ->
-        refuse(response, 400, "not-an-address", "There is no such address here. Nothing was done.");
-  }
-
-  private static void refuse(HttpServletResponse response, int status, String code, String detail)
-      throws IOException {
-    response.setStatus(status);
-    response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-    response
-        .getWriter()
-        .write("{\"status\":%d,\"code\":\"%s\",\"detail\":\"%s\"}".formatted(status, code, detail));
+        problems.write(
+            response,
+            Refused.body(
+                HttpStatus.BAD_REQUEST,
+                "not-an-address",
+                "There is no such address here. Nothing was done."));
   }
 
   @Bean
@@ -95,7 +118,7 @@ class SecurityConfiguration {
 
   /** Argon2id, 19 MiB, 2 passes, 1 lane: OWASP Password Storage Cheat Sheet (from memory). */
   @Bean
-  PasswordEncoder passphrases() {
+  PasswordEncoder passphraseEncoder() {
     return new Argon2PasswordEncoder(16, 32, 1, 19 * 1024, 2);
   }
 }

@@ -13,6 +13,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -33,11 +34,23 @@ class SessionController {
 
   private final Accounts accounts;
   private final SecurityContextRepository contexts;
+  private final OpenSessions sessions;
+  private final SessionCsrf tokens;
+  private final Cookies cookies;
   private final Clock clock;
 
-  SessionController(Accounts accounts, SecurityContextRepository contexts, Clock clock) {
+  SessionController(
+      Accounts accounts,
+      SecurityContextRepository contexts,
+      OpenSessions sessions,
+      SessionCsrf tokens,
+      Cookies cookies,
+      Clock clock) {
     this.accounts = accounts;
     this.contexts = contexts;
+    this.sessions = sessions;
+    this.tokens = tokens;
+    this.cookies = cookies;
     this.clock = clock;
   }
 
@@ -66,23 +79,28 @@ class SessionController {
           String passphrase) {}
 
   @GetMapping("/api/session")
-  Session session(@AuthenticationPrincipal @Nullable SignedIn who, CsrfToken token) {
-    // Asking for the value is what makes the cookie be sent.
-    token.getToken();
+  Session session(
+      @AuthenticationPrincipal @Nullable SignedIn who,
+      CsrfToken token,
+      HttpServletRequest request,
+      HttpServletResponse response) {
+    tokens.tell(token, request, response);
     return new Session(who == null ? null : who.email(), LocalDate.now(clock));
   }
 
   @PostMapping("/api/session")
   Session signIn(
       @Valid @RequestBody SignIn asked, HttpServletRequest request, HttpServletResponse response) {
-    return begin(accounts.signIn(asked.email(), asked.passphrase()), request, response);
+    return begin(
+        accounts.signIn(asked.email(), asked.passphrase(), from(request)), request, response);
   }
 
   @PostMapping("/api/accounts")
   @ResponseStatus(HttpStatus.CREATED)
   Session signUp(
       @Valid @RequestBody SignUp asked, HttpServletRequest request, HttpServletResponse response) {
-    return begin(accounts.signUp(asked.email(), asked.passphrase()), request, response);
+    return begin(
+        accounts.signUp(asked.email(), asked.passphrase(), from(request)), request, response);
   }
 
   @DeleteMapping("/api/session")
@@ -93,6 +111,23 @@ class SessionController {
       session.invalidate();
     }
     SecurityContextHolder.clearContext();
+  }
+
+  private Accounts.From from(HttpServletRequest request) {
+    return new Accounts.From(request.getRemoteAddr(), cookies.device(request));
+  }
+
+  /** One browser keeps its secret whoever signs in with it. */
+  private void remember(SignedIn who, HttpServletRequest request, HttpServletResponse response) {
+    String known = cookies.device(request);
+    String device = known != null ? known : KnownDevices.newSecret();
+    accounts.remember(who, device);
+    cookies.writeDevice(device, request, response);
+  }
+
+  private static String browser(HttpServletRequest request) {
+    String told = request.getHeader(HttpHeaders.USER_AGENT);
+    return told == null ? "" : told.substring(0, Math.min(told.length(), 160));
   }
 
   /** A new session for every sign-in, so that one planted before it is worth nothing. */
@@ -106,6 +141,10 @@ class SessionController {
         UsernamePasswordAuthenticationToken.authenticated(who, null, List.of()));
     SecurityContextHolder.setContext(context);
     contexts.saveContext(context, request, response);
+    request.getSession().setAttribute(OpenSessions.BROWSER, browser(request));
+    tokens.renew(request, response);
+    remember(who, request, response);
+    sessions.endOldest(who);
     return new Session(who.email(), LocalDate.now(clock));
   }
 }

@@ -25,9 +25,6 @@ public final class Facts {
   private static final LocalDate EARLIEST = LocalDate.of(1900, 1, 1);
   private static final LocalDate LATEST = LocalDate.of(2199, 12, 31);
 
-  /** More than any program writes of a number it worked with. */
-  private static final int MOST_DECIMALS = 40;
-
   private static final BigDecimal LARGEST = BigDecimal.valueOf(1_000_000_000);
 
   private final JsonNode told;
@@ -110,16 +107,19 @@ public final class Facts {
 
   public Optional<BigDecimal> number(String name) {
     return field(name)
-        .flatMap(
-            field ->
-                kept(
-                    field.isNumber()
-                        && Double.isFinite(field.asDouble())
-                        && field.decimalValue().abs().compareTo(LARGEST) <= 0
-                        && field.decimalValue().scale() <= MOST_DECIMALS,
-                    name,
-                    field))
+        .flatMap(field -> kept(field.isNumber() && isWithinBounds(field), name, field))
         .map(JsonNode::decimalValue);
+  }
+
+  private static boolean isWithinBounds(JsonNode number) {
+    if (number.isFloatingPointNumber() && !number.isBigDecimal()) {
+      double approximate = number.doubleValue();
+      if (!Double.isFinite(approximate)) {
+        return false;
+      }
+    }
+    BigDecimal exact = number.decimalValue();
+    return Figures.isWithinBounds(exact) && exact.abs().compareTo(LARGEST) <= 0;
   }
 
   public Optional<Integer> whole(String name) {

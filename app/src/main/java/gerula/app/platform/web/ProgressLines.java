@@ -1,7 +1,8 @@
 package gerula.app.platform.web;
 
+import gerula.app.platform.errors.AnsweredBefore;
+import gerula.app.platform.errors.Failures;
 import gerula.app.platform.errors.ProblemWords;
-import gerula.app.platform.errors.Refused;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -30,19 +31,30 @@ public class ProgressLines {
 
   /** Does the work and answers with its result. */
   public void answer(HttpServletResponse response, Function<Progress, ?> work) throws IOException {
-    response.setContentType(TYPE);
-    response.setHeader("X-Accel-Buffering", "no");
     OutputStream out = response.getOutputStream();
     try {
-      Object result = work.apply((done, all) -> tell(out, Map.of("done", done, "all", all)));
-      tell(out, Map.of("result", result));
-    } catch (Refused refused) {
-      tell(out, Map.of("problem", problems.of(refused)));
+      Object result =
+          work.apply((done, all) -> tell(response, out, Map.of("done", done, "all", all)));
+      tell(response, out, Map.of("result", result));
+    } catch (AnsweredBefore before) {
+      tell(response, out, Map.of("result", json.readTree(before.json())));
+    } catch (Progress.Stopped gone) {
+      throw gone;
+    } catch (RuntimeException failed) {
+      // Before the first line it is an answer like any other, with its own status.
+      if (!response.isCommitted()) {
+        throw failed;
+      }
+      tell(response, out, Map.of("problem", problems.of(Failures.told(failed))));
     }
   }
 
-  private void tell(OutputStream out, Map<String, ?> line) {
+  private void tell(HttpServletResponse response, OutputStream out, Map<String, ?> line) {
     try {
+      if (!response.isCommitted()) {
+        response.setContentType(TYPE);
+        response.setHeader("X-Accel-Buffering", "no");
+      }
       out.write(json.writeValueAsBytes(line));
       out.write('\n');
       out.flush();

@@ -2,9 +2,14 @@ package gerula.app.platform.web;
 
 import gerula.core.rule.Because;
 import gerula.core.rule.Code;
+import gerula.core.rule.Text;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
+import java.math.BigDecimal;
 import java.util.Arrays;
+import java.util.Collection;
+import java.util.List;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -19,9 +24,13 @@ import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.deser.Deserializers;
+import tools.jackson.databind.deser.ValueDeserializerModifier;
+import tools.jackson.databind.deser.jdk.NumberDeserializers;
 import tools.jackson.databind.deser.jdk.StringDeserializer;
+import tools.jackson.databind.deser.std.DelegatingDeserializer;
 import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.type.CollectionType;
 
 /** How words of the trade and reasons are written in JSON: words by their code, reasons as data. */
 @Configuration
@@ -38,6 +47,8 @@ class TradeJson {
       addSerializer(Code.class, new CodeWriter());
       addSerializer(Because.class, new BecauseWriter());
       addDeserializer(String.class, new TextReader());
+      addDeserializer(BigDecimal.class, new FigureReader());
+      setDeserializerModifier(new WithoutGaps());
     }
 
     @Override
@@ -47,15 +58,62 @@ class TradeJson {
     }
   }
 
-  /** The database keeps every character but one: NUL is refused where it is read. */
+  /** What is no text is refused where it is read, before it reaches a database or a calendar. */
   private static final class TextReader extends ValueDeserializer<String> {
     @Override
     public String deserialize(JsonParser json, DeserializationContext context) {
       String text = StringDeserializer.instance.deserialize(json, context);
-      if (text.indexOf('\0') >= 0) {
-        throw InvalidFormatException.from(json, "holds a NUL character", "NUL", String.class);
+      Text.fault(text)
+          .ifPresent(
+              why -> {
+                throw InvalidFormatException.from(json, why, "text that " + why, String.class);
+              });
+      return Text.withPlainLineEnds(text);
+    }
+  }
+
+  /** 1e999999999 is short to write and fills a machine when it is written out. */
+  private static final class FigureReader extends ValueDeserializer<BigDecimal> {
+    @Override
+    public BigDecimal deserialize(JsonParser json, DeserializationContext context) {
+      BigDecimal figure =
+          NumberDeserializers.BigDecimalDeserializer.instance.deserialize(json, context);
+      if (figure != null && !Figures.isWithinBounds(figure)) {
+        throw InvalidFormatException.from(json, "out of bounds", "a figure", BigDecimal.class);
       }
-      return text;
+      return figure;
+    }
+  }
+
+  /** No list of ours has gaps in it. */
+  private static final class WithoutGaps extends ValueDeserializerModifier {
+    @Override
+    public ValueDeserializer<?> modifyCollectionDeserializer(
+        DeserializationConfig config,
+        CollectionType type,
+        BeanDescription.Supplier description,
+        ValueDeserializer<?> usual) {
+      return new GapFinder(usual);
+    }
+  }
+
+  private static final class GapFinder extends DelegatingDeserializer {
+    private GapFinder(ValueDeserializer<?> usual) {
+      super(usual);
+    }
+
+    @Override
+    protected ValueDeserializer<?> newDelegatingInstance(ValueDeserializer<?> contextual) {
+      return new GapFinder(contextual);
+    }
+
+    @Override
+    public Object deserialize(JsonParser json, DeserializationContext context) {
+      Object read = super.deserialize(json, context);
+      if (read instanceof Collection<?> all && all.stream().anyMatch(Objects::isNull)) {
+        throw InvalidFormatException.from(json, "null in a list", "null in a list", List.class);
+      }
+      return read;
     }
   }
 

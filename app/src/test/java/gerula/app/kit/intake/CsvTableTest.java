@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gerula.app.platform.errors.Refused;
+import gerula.app.platform.limits.Deadline;
+import gerula.app.platform.limits.Limit;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
@@ -12,6 +14,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class CsvTableTest {
+
+  private static final Deadline DEADLINE = Deadline.of(Limit.LOOK_SECONDS, "Reading");
 
   @ParameterizedTest
   @CsvSource({
@@ -53,12 +57,13 @@ class CsvTableTest {
   @ParameterizedTest
   @ValueSource(strings = {"UTF-8", "windows-1252"})
   void accentsAreReadAsTheyWereMeant(String charset) {
-    CsvTable table = CsvTable.read("name\nCrème brûlée".getBytes(Charset.forName(charset)));
+    CsvTable table =
+        CsvTable.read("name\nCrème brûlée".getBytes(Charset.forName(charset)), DEADLINE);
     assertThat(table.rows().getFirst().cell(0)).isEqualTo("Crème brûlée");
     assertThat(table.charset()).isEqualTo(Charset.forName(charset));
   }
 
   private static CsvTable read(String text) {
-    return CsvTable.read(text.getBytes(StandardCharsets.UTF_8));
+    return CsvTable.read(text.getBytes(StandardCharsets.UTF_8), DEADLINE);
   }
 }

@@ -78,7 +78,11 @@ class CsvTest {
     assertThat(preview.path("bad").values())
         .extracting(row -> row.path("line").asInt())
         .containsExactly(3, 4, 6, 7, 8);
-    JsonNode problem = Csv.lastLine(client, utf8(table), Kits.id()).path("problem");
+    JsonNode problem =
+        client
+            .sendBytes("POST", "/api/kit/csv?actId=" + Kits.id(), "text/csv", utf8(table))
+            .expect(422)
+            .body();
     assertThat(problem.path("code").asString()).isEqualTo("faulty");
     assertThat(problem.path("errors").findValuesAsString("path"))
         .containsExactly(
@@ -122,8 +126,13 @@ class CsvTest {
   @Test
   void theSameActSentTwiceAddsOnceAndIsUndoneWhole() {
     String act = Kits.id();
-    Csv.lastLine(client, utf8(SOMEBODYS), act);
-    assertThat(Csv.lastLine(client, utf8(SOMEBODYS), act).at("/result/added").asInt()).isZero();
+    JsonNode first = Csv.lastLine(client, utf8(SOMEBODYS), act);
+    assertThat(Csv.lastLine(client, utf8(SOMEBODYS), act)).isEqualTo(first);
+    assertThat(first.at("/result/added").asInt()).isEqualTo(5);
+    String other = SOMEBODYS + "Another,primer,30 ml\n";
+    Client.Answer used =
+        client.sendBytes("POST", "/api/kit/csv?actId=" + act, "text/csv", utf8(other)).expect(409);
+    assertThat(used.code()).isEqualTo("act-id-used");
     assertThat(client.get("/api/items").body().path("total").asInt()).isEqualTo(5);
     client.post("/api/ledger/" + act + "/undo", Client.act()).expect(204);
     assertThat(client.get("/api/items").body().path("total").asInt()).isZero();

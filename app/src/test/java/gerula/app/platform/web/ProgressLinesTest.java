@@ -44,10 +44,27 @@ class ProgressLinesTest {
   }
 
   @Test
-  void aRefusalIsTheLastLineWithItsCode() throws IOException {
+  void beforeTheFirstLineARefusalIsAnAnswerOfItsOwn() throws IOException {
     ByteArrayOutputStream heard = new ByteArrayOutputStream();
+    HttpServletResponse response = answering(heard);
+    assertThatThrownBy(
+            () ->
+                lines.answer(
+                    response,
+                    _ -> {
+                      throw Refused.notNow("not-empty", "There are things in it.");
+                    }))
+        .isInstanceOf(Refused.class);
+    assertThat(heard.size()).isZero();
+  }
+
+  @Test
+  void afterALineARefusalIsTheLastLineWithItsCode() throws IOException {
+    ByteArrayOutputStream heard = new ByteArrayOutputStream();
+    HttpServletResponse response = answering(heard);
+    when(response.isCommitted()).thenReturn(true);
     lines.answer(
-        answering(heard),
+        response,
         _ -> {
           throw Refused.notNow("not-empty", "There are things in it.");
         });

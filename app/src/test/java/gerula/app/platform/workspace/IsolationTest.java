@@ -98,6 +98,7 @@ class IsolationTest {
     assertThat(tables("access"))
         .containsExactly(
             "flyway_schema_history",
+            "known_device",
             "sign_in_failure",
             "spring_session",
             "spring_session_attributes");

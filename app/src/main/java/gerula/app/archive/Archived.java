@@ -26,32 +26,10 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A workspace as a file, but for its ledger, which is read act by act: docs/formats/workspace.md
- * describes it.
- *
- * @param format always "gerula-workspace"
- * @param version always 1
- * @param writtenOn the day it was written; dates can be moved along with it
+ * What an archive holds, element by element: docs/formats/workspace.md describes it. Ids of one
+ * kind are used once.
  */
-record WorkspaceArchive(
-    String format,
-    int version,
-    LocalDate writtenOn,
-    List<ArchivedPlace> places,
-    List<ArchivedProduct> products,
-    List<ArchivedPicture> pictures,
-    List<ArchivedItem> items,
-    List<ArchivedBooking> bookings,
-    List<ArchivedTick> packed,
-    List<ArchivedCount> counts,
-    List<ArchivedHouse> house,
-    List<ArchivedEmpty> empties,
-    List<ArchivedFilling> fillings,
-    List<ArchivedSession> sessions,
-    List<ArchivedWanted> wanted) {
-
-  static final String FORMAT = "gerula-workspace";
-  static final int VERSION = 1;
+sealed interface Archived {
 
   /**
    * A place.
@@ -59,14 +37,16 @@ record WorkspaceArchive(
    * @param code of its label, null to have one drawn
    * @param version how often it was changed
    */
-  record ArchivedPlace(
-      @NotNull UUID id, @Nullable String code, int version, @NotNull @Valid PlaceDraft place) {}
+  record OfPlace(
+      @NotNull UUID id, @Nullable String code, int version, @NotNull @Valid PlaceDraft place)
+      implements Archived {}
 
   /** A product. */
-  record ArchivedProduct(@NotNull UUID id, int version, @NotNull @Valid ProductDraft product) {}
+  record OfProduct(@NotNull UUID id, int version, @NotNull @Valid ProductDraft product)
+      implements Archived {}
 
   /** A picture as JPEG, in Base64. */
-  record ArchivedPicture(@NotNull UUID id, @NotNull byte[] jpeg) {}
+  record Picture(@NotNull UUID id, @NotNull byte[] jpeg) implements Archived {}
 
   /**
    * An item of one of the products.
@@ -74,7 +54,7 @@ record WorkspaceArchive(
    * @param code of its label, null to have one drawn
    * @param picture id of one of the pictures, null without one
    */
-  record ArchivedItem(
+  record OfItem(
       @NotNull UUID id,
       @Nullable String code,
       int version,
@@ -82,8 +62,9 @@ record WorkspaceArchive(
       @Nullable UUID picture,
       @Nullable LocalDate discardedOn,
       @Nullable DiscardCause discardCause,
-      @Nullable @Valid ArchivedBesides besides,
-      @NotNull @Valid ItemDraft item) {}
+      @Nullable @Valid Besides besides,
+      @NotNull @Valid ItemDraft item)
+      implements Archived {}
 
   /**
    * What acts have left on an item besides what somebody types.
@@ -94,7 +75,7 @@ record WorkspaceArchive(
    * @param useFirstOn since when it is taken before others of its class
    * @param keptOn the day somebody last went through the kit and kept it
    */
-  record ArchivedBesides(
+  record Besides(
       @Nullable LocalDate changedOn,
       @NotNull List<Changed.@NotNull Sense> changedWhat,
       @Nullable LocalDate brokenPackOn,
@@ -104,8 +85,7 @@ record WorkspaceArchive(
       @Nullable LocalDate useFirstOn,
       @Nullable LocalDate keptOn) {
 
-    static final ArchivedBesides NONE =
-        new ArchivedBesides(null, List.of(), null, null, null, null, null, null);
+    static final Besides NONE = new Besides(null, List.of(), null, null, null, null, null, null);
   }
 
   /**
@@ -113,17 +93,19 @@ record WorkspaceArchive(
    *
    * @param ownMonths months after opening by class, where the house follows neither school
    */
-  record ArchivedHouse(
+  record House(
       @NotNull UUID id,
       int version,
       @NotNull School dateLimits,
       @NotNull Map<String, Integer> ownMonths,
       int eyeMarginDays,
       int reservePercent,
-      int deliveryDays) {}
+      int deliveryDays)
+      implements Archived {}
 
   /** A kind of empties. */
-  record ArchivedEmpty(@NotNull UUID id, int version, @NotNull @Valid EmptyDraft empty) {}
+  record OfEmpty(@NotNull UUID id, int version, @NotNull @Valid EmptyDraft empty)
+      implements Archived {}
 
   /**
    * That something of a source went into a container.
@@ -132,7 +114,7 @@ record WorkspaceArchive(
    * @param washedOutOn the day the container was washed, null while something of it is in there
    * @param onARest whether there was a rest of unknown origin in it
    */
-  record ArchivedFilling(
+  record OfFilling(
       @NotNull UUID id,
       int version,
       @NotNull UUID item,
@@ -140,10 +122,11 @@ record WorkspaceArchive(
       @NotNull LocalDate filledOn,
       @NotNull BigDecimal amount,
       @Nullable LocalDate washedOutOn,
-      boolean onARest) {}
+      boolean onARest)
+      implements Archived {}
 
   /** A session at the bench. */
-  record ArchivedSession(
+  record Session(
       @NotNull UUID id,
       int version,
       @NotNull Instant madeAt,
@@ -153,10 +136,11 @@ record WorkspaceArchive(
       SessionStore.@NotNull State state,
       @Nullable Instant startedAt,
       @Nullable Instant endedAt,
-      @NotNull @Size(max = 1000) List<@NotNull @Valid ArchivedPiece> pieces) {}
+      @NotNull @Size(max = 1000) List<@NotNull @Valid Piece> pieces)
+      implements Archived {}
 
   /** One container of a session. */
-  record ArchivedPiece(
+  record Piece(
       @NotNull UUID id,
       int version,
       int position,
@@ -171,7 +155,7 @@ record WorkspaceArchive(
       SessionStore.@Nullable Mishap mishap) {}
 
   /** Something to buy, or that was bought. */
-  record ArchivedWanted(
+  record Wanted(
       @NotNull UUID id,
       int version,
       @NotNull UUID product,
@@ -179,46 +163,50 @@ record WorkspaceArchive(
       @Nullable LocalDate neededOn,
       @NotNull @Size(max = 200) String why,
       @NotNull LocalDate notedOn,
-      @Nullable LocalDate gotOn) {}
+      @Nullable LocalDate gotOn)
+      implements Archived {}
 
   /** A booking with its faces. */
-  record ArchivedBooking(
+  record OfBooking(
       @NotNull UUID id,
       int version,
       @Nullable Instant departedAt,
       @Nullable Instant backAt,
-      @NotNull @Valid BookingDraft booking) {}
+      @NotNull @Valid BookingDraft booking)
+      implements Archived {}
 
   /** That an item is ticked off for a booking. */
-  record ArchivedTick(@NotNull UUID booking, @NotNull UUID item, @NotNull Instant packedAt) {}
+  record Tick(@NotNull UUID booking, @NotNull UUID item, @NotNull Instant packedAt)
+      implements Archived {}
 
   /** A count of a place. */
-  record ArchivedCount(
+  record Count(
       @NotNull UUID id,
       int version,
       @NotNull UUID place,
       @NotNull Instant startedAt,
       @Nullable Instant settledAt,
-      @NotNull @Size(max = 100_000) List<@NotNull @Valid ArchivedSeen> seen) {}
+      @NotNull @Size(max = 100_000) List<@NotNull @Valid Seen> seen)
+      implements Archived {}
 
   /** That an item was seen in a count, and the number counted, null when it was only ticked. */
-  record ArchivedSeen(@NotNull UUID item, @Nullable BigDecimal counted) {}
+  record Seen(@NotNull UUID item, @Nullable BigDecimal counted) {}
 
   /**
-   * One act of the ledger, the oldest first.
+   * One act of the ledger, the oldest first. The things it touched follow it one by one.
    *
    * @param undoes the act it undoes, null for an act of its own
    */
-  record ArchivedAct(
+  record Act(
       @NotNull UUID id,
       @NotNull @Size(max = 40) String act,
       @NotNull Instant at,
       @NotNull Map<String, Object> facts,
-      @Nullable UUID undoes,
-      @NotNull @Size(max = 100_000) List<@NotNull @Valid ArchivedThing> things) {}
+      @Nullable UUID undoes)
+      implements Archived {}
 
   /** A thing an act touched, as it was before and after; null when it was not there. */
-  record ArchivedThing(
+  record Thing(
       @NotNull ThingKind kind,
       @NotNull UUID id,
       @Nullable Map<String, Object> before,

@@ -1,0 +1,34 @@
+package gerula.app.archive;
+
+import java.time.LocalDate;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What an archive says of itself, and what it holds.
+ *
+ * @param format always "gerula-workspace"
+ * @param version of the format, 1 or {@value #VERSION}
+ * @param writtenOn the day it was written; dates can be moved along with it
+ * @param counts how many elements each of its lists has
+ * @param sha256 over everything but the closing, by value: see {@link ArchiveDigest}
+ * @param closing what the writer said of counts and digest; null when the file has none
+ */
+record ArchiveHead(
+    String format,
+    int version,
+    @Nullable LocalDate writtenOn,
+    Map<String, Long> counts,
+    String sha256,
+    @Nullable Closing closing) {
+
+  static final String FORMAT = "gerula-workspace";
+
+  /** From 2 on an archive ends with its counts and its digest; 1 is still read. */
+  static final int VERSION = 2;
+
+  static final String CLOSING = "closing";
+
+  /** The last part of a file: only what was written to its end has it. */
+  record Closing(Map<String, Long> counts, String sha256) {}
+}

@@ -1,0 +1,177 @@
+package gerula.app.archive;
+
+import gerula.app.booking.BookingStore;
+import gerula.app.kit.KitStore;
+import gerula.app.kit.PlaceStore;
+import gerula.app.kit.ProductDraft;
+import gerula.app.ledger.Act;
+import gerula.app.ledger.ThingKind;
+import java.util.ArrayList;
+import java.util.Iterator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jooq.Query;
+
+/** Writes a checked archive into the tables, some hundreds of elements at a time. */
+final class ArchiveInsert implements ArchiveReader.Reader {
+
+  private static final int AT_ONCE = 500;
+
+  /** What one archive is written into, and by whom. */
+  record Into(
+      Act act,
+      UUID who,
+      ArchiveDates dates,
+      KitStore kit,
+      PlaceStore places,
+      BookingStore bookings,
+      ArchiveStore store,
+      BenchArchive bench) {}
+
+  private final Into into;
+  private final KitStore.NewProducts products = new KitStore.NewProducts();
+  private final List<Archived.OfProduct> someProducts = new ArrayList<>();
+  private final List<Archived.OfItem> someItems = new ArrayList<>();
+  private final List<Query> someActs = new ArrayList<>();
+  private UUID actOfThings = new UUID(0, 0);
+  private boolean hasActs;
+
+  ArchiveInsert(Into into) {
+    this.into = into;
+  }
+
+  /** The rules of the house were written before: last days of items follow from them. */
+  @Override
+  public boolean wants(ArchivePart part) {
+    return part != ArchivePart.HOUSE;
+  }
+
+  /** Whether there was a history. */
+  boolean hasActs() {
+    return hasActs;
+  }
+
+  @Override
+  public void element(ArchivePart part, Archived element, String path) {
+    switch (into.dates().moved(element)) {
+      case Archived.OfPlace one -> place(one);
+      case Archived.OfProduct one -> {
+        someProducts.add(one);
+        if (someProducts.size() == AT_ONCE) {
+          writeProducts();
+        }
+      }
+      case Archived.OfItem one -> {
+        someItems.add(one);
+        if (someItems.size() == AT_ONCE) {
+          writeItems();
+        }
+      }
+      case Archived.Picture one -> into.store().insertPicture(one);
+      case Archived.OfBooking one -> booking(one);
+      case Archived.Tick one -> into.store().insertTicks(List.of(one));
+      case Archived.Count one -> into.store().insertCount(one);
+      case Archived.House one -> into.bench().insertHouse(into.act(), one);
+      case Archived.OfEmpty one -> into.bench().insertEmpty(into.act(), one);
+      case Archived.OfFilling one -> into.bench().insertFilling(into.act(), one);
+      case Archived.Session one -> into.bench().insertSession(into.act(), one);
+      case Archived.Wanted one -> into.bench().insertWanted(into.act(), one);
+      case Archived.Act one -> {
+        hasActs = true;
+        actOfThings = one.id();
+        history(into.store().act(one, into.who()));
+      }
+    }
+  }
+
+  @Override
+  public void thing(Archived.Thing thing, String path) {
+    history(into.store().thing(actOfThings, thing));
+  }
+
+  @Override
+  public void end(ArchivePart part) {
+    switch (part) {
+      case PRODUCTS -> writeProducts();
+      case ITEMS -> writeItems();
+      case LEDGER -> writeHistory();
+      default -> {
+        // The others are written one by one.
+      }
+    }
+  }
+
+  private void place(Archived.OfPlace one) {
+    into.act()
+        .create(
+            ThingKind.PLACE_THING,
+            List.of(one.id()),
+            () -> {
+              if (one.code() == null) {
+                into.places().insert(one.id(), one.place());
+              } else {
+                into.places().insert(one.id(), one.code(), one.place());
+              }
+              into.store().setPlaceVersions(List.of(one));
+            });
+  }
+
+  private void writeProducts() {
+    Map<UUID, ProductDraft> drafts = new LinkedHashMap<>();
+    someProducts.forEach(one -> drafts.put(one.id(), one.product()));
+    into.act()
+        .create(
+            ThingKind.PRODUCT_THING,
+            List.copyOf(drafts.keySet()),
+            () -> {
+              into.kit().insertProducts(drafts, products);
+              into.store().setProductVersions(someProducts);
+            });
+    someProducts.clear();
+  }
+
+  private void writeItems() {
+    int uncoded = (int) someItems.stream().filter(one -> one.code() == null).count();
+    Iterator<String> codes = into.kit().drawCodes(uncoded);
+    into.act()
+        .create(
+            ThingKind.ITEM_THING,
+            someItems.stream().map(Archived.OfItem::id).toList(),
+            () -> {
+              into.kit()
+                  .insertItems(someItems.stream().map(one -> item(one, codes)).toList(), products);
+              into.store().setItemStates(someItems);
+            });
+    someItems.clear();
+  }
+
+  private static KitStore.NewItem item(Archived.OfItem one, Iterator<String> codes) {
+    String code = one.code() != null ? one.code() : codes.next();
+    return new KitStore.NewItem(one.id(), code, one.product(), one.item());
+  }
+
+  private void booking(Archived.OfBooking one) {
+    into.act()
+        .create(
+            ThingKind.BOOKING_THING,
+            List.of(one.id()),
+            () -> {
+              into.bookings().insert(one.id(), one.booking());
+              into.store().setBookingStates(List.of(one));
+            });
+  }
+
+  private void history(Query row) {
+    someActs.add(row);
+    if (someActs.size() >= AT_ONCE) {
+      writeHistory();
+    }
+  }
+
+  private void writeHistory() {
+    into.store().write(someActs);
+    someActs.clear();
+  }
+}

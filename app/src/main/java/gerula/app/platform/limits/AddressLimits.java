@@ -1,0 +1,57 @@
+package gerula.app.platform.limits;
+
+import gerula.app.platform.errors.Refused;
+import gerula.app.platform.web.ProblemAnswer;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.Optional;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Bounds what comes from one address, before it is known who asks. */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 10)
+class AddressLimits extends OncePerRequestFilter {
+
+  private final InFlight open =
+      new InFlight(Limit.ADDRESS_REQUESTS_OPEN.whole(), Duration.ofSeconds(5));
+  private final Pace pace =
+      new Pace(
+          Limit.ADDRESS_REQUESTS_BURST.whole(),
+          Limit.ADDRESS_REQUESTS_A_SECOND.whole(),
+          Duration.ofSeconds(1));
+  private final ProblemAnswer answers;
+
+  AddressLimits(ProblemAnswer answers) {
+    this.answers = answers;
+  }
+
+  @Override
+  protected void doFilterInternal(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
+    String address = request.getRemoteAddr();
+    Optional<Long> wait = pace.secondsToWait(address);
+    if (wait.isPresent()) {
+      answers.write(
+          response, Refused.tooMany("Too many requests came from your address.", wait.get()));
+      return;
+    }
+    Optional<InFlight.Turn> turn = open.await(address);
+    if (turn.isEmpty()) {
+      answers.write(
+          response,
+          Refused.tooMany("Too many requests from your address are still being answered.", 5));
+      return;
+    }
+    try (InFlight.Turn _ = turn.get()) {
+      chain.doFilter(request, response);
+    }
+  }
+}
