@@ -63,7 +63,11 @@ hold_the_lock() {
   flock -n 9 || fail "another ./gerula is starting here." "Wait for it, or end it with ./gerula stop."
 }
 
-release_the_lock() { exec 9>&-; }
+# Unlocked rather than only closed: the application and the database have inherited it.
+release_the_lock() {
+  flock -u 9
+  exec 9>&-
+}
 
 end_everything() {
   trap - EXIT INT TERM HUP

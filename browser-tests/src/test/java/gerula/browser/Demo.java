@@ -1,6 +1,7 @@
 package gerula.browser;
 
 import com.google.gson.Gson;
+import com.google.gson.JsonArray;
 import com.google.gson.JsonObject;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -16,6 +17,22 @@ final class Demo {
 
   static String archive() {
     return TEXT;
+  }
+
+  /** As an older version might have left it: something was discarded and is still packed. */
+  static String leftByAnOlderVersion() {
+    JsonObject archive = new Gson().fromJson(TEXT, JsonObject.class);
+    JsonObject item = archive.getAsJsonArray("items").get(3).getAsJsonObject();
+    item.addProperty("discardedOn", archive.get("writtenOn").getAsString());
+    item.addProperty("discardCause", "broken");
+    JsonObject tick = new JsonObject();
+    tick.addProperty("booking", booking("Tidal island block"));
+    tick.add("item", item.get("id"));
+    tick.addProperty("packedAt", "2031-04-01T08:00:00Z");
+    JsonArray packed = new JsonArray();
+    packed.add(tick);
+    archive.add("packed", packed);
+    return new Gson().toJson(archive);
   }
 
   /** Id of the booking of this title. */

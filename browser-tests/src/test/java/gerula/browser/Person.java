@@ -107,6 +107,11 @@ final class Person implements AutoCloseable {
 
   /** Founds a workspace of her own with the demo's kit and bookings in it. */
   Person withTheDemo() {
+    return with(Demo.archive());
+  }
+
+  /** The same with an archive of her own. */
+  Person with(String archive) {
     page.navigate(application.address());
     page.getByRole(AriaRole.BUTTON, button("I am new: found a workspace")).click();
     page.getByLabel("E-mail").fill(UUID.randomUUID() + "@example.test");
@@ -126,7 +131,7 @@ final class Person implements AutoCloseable {
           if (!answer.ok) throw new Error(await answer.text());
         }
         """,
-        Demo.archive());
+        archive);
     page.reload();
     return this;
   }

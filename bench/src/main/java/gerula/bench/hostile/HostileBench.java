@@ -12,7 +12,6 @@ import java.util.concurrent.ConcurrentSkipListMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -27,7 +26,8 @@ public final class HostileBench {
   private static final String HOSTILE = "127.0.0.3";
   private static final int CLIENTS = 4;
   private static final long THINKING_MS = 40;
-  private static final Pattern ID = Pattern.compile("\"id\":\"([0-9a-f-]{36})\"");
+  private static final Pattern ITEM =
+      Pattern.compile("\"id\":\"([0-9a-f-]{36})\",\"(?:product|title)\":");
 
   private final String address;
   private final String archive;
@@ -118,7 +118,8 @@ public final class HostileBench {
   private static List<Long> work(
       Tenant client, Random random, long until, ConcurrentSkipListMap<Integer, Integer> statuses)
       throws InterruptedException {
-    String item = first(client.answer("GET", "/api/items?most=1", "application/json", null).body());
+    List<String> items =
+        all(client.answer("GET", "/api/items?most=60", "application/json", null).body());
     String booking = first(client.answer("GET", "/api/bookings", "application/json", null).body());
     List<String> views =
         Arrays.asList(
@@ -127,7 +128,7 @@ public final class HostileBench {
             "/api/bookings/" + booking + "/packing-list",
             "/api/find?q=powder",
             "/api/dates?weeks=8",
-            "/api/items/" + item);
+            "/api/items/" + items.getFirst());
     List<Long> times = new ArrayList<>();
     while (System.nanoTime() < until) {
       long before = System.nanoTime();
@@ -135,7 +136,12 @@ public final class HostileBench {
       if (random.nextInt(4) == 0) {
         String body =
             "{\"actId\":\"%s\",\"first\":%b}".formatted(UUID.randomUUID(), random.nextBoolean());
-        status = client.send("POST", "/api/items/" + item + "/use-first", "application/json", body);
+        status =
+            client.send(
+                "POST",
+                "/api/items/" + any(items, random) + "/use-first",
+                "application/json",
+                body);
       } else {
         String view = views.get(random.nextInt(views.size()));
         status = client.send("GET", view, "application/json", null);
@@ -148,9 +154,15 @@ public final class HostileBench {
   }
 
   private static String first(String body) {
-    Matcher id = ID.matcher(body);
-    require(id.find(), "the demo");
-    return id.group(1);
+    return all(body).getFirst();
+  }
+
+  private static List<String> all(String body) {
+    return ITEM.matcher(body).results().map(one -> one.group(1)).distinct().toList();
+  }
+
+  private static String any(List<String> list, Random random) {
+    return list.get(random.nextInt(list.size()));
   }
 
   private static void require(boolean kept, String what) {

@@ -17,7 +17,13 @@ import org.springframework.web.context.request.RequestContextHolder;
 public final class MachineThreads {
 
   private static final ExecutorService THREADS =
-      Executors.newCachedThreadPool(Thread.ofPlatform().daemon().name("heavy-", 1).factory());
+      Executors.newCachedThreadPool(
+          Thread.ofPlatform()
+              .daemon()
+              // Heeded where the machine lets it (-XX:ThreadPriorityPolicy=1, as root).
+              .priority(Thread.MIN_PRIORITY)
+              .name("heavy-", 1)
+              .factory());
 
   private MachineThreads() {}
 
