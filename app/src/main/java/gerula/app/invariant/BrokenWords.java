@@ -39,6 +39,8 @@ final class BrokenWords {
           packed.name() + " is packed for " + packed.title() + ". Take it out there first.";
       case Broken.PackedAfterwards packed ->
           packed.title() + " is over and everything was put back. Nothing can be packed for it.";
+      case Broken.NoSuchBag bag ->
+          "A bag of " + bag.title() + " would not be there. Choose another bag for it first.";
       case Broken.AmountOutOfBounds amount ->
           amount.name()
               + " holds 0 to "
@@ -82,6 +84,8 @@ final class BrokenWords {
           "Something was still packed for "
               + packed.title()
               + ", which is over. It is unpacked now.";
+      case Broken.NoSuchBag bag ->
+          "A bag chosen for " + bag.title() + " is not there any more. Choose another one.";
       case Broken.AmountOutOfBounds amount ->
           amount.name() + " was recorded with an impossible amount left. Check how much is in it.";
     };

@@ -1,5 +1,6 @@
 package gerula.app.invariant;
 
+import static gerula.app.tables.Tables.BOOKING;
 import static gerula.app.tables.Tables.FILLING;
 import static gerula.app.tables.Tables.ITEM;
 import static gerula.app.tables.Tables.PACKED;
@@ -16,6 +17,7 @@ import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.Table;
 import org.jooq.TableField;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
 
 /** Makes the repairs the core says, as part of an act. Everything here runs within a workspace. */
@@ -69,6 +71,16 @@ public class KitMender {
                       .set(FILLING.WASHED_OUT_ON, FILLING.FILLED_ON)
                       .set(FILLING.VERSION, FILLING.VERSION.plus(1))
                       .where(FILLING.ID.eq(filling))
+                      .execute());
+      case Repair.WithoutBag(UUID booking, UUID bag) ->
+          act.touch(
+              ThingKind.BOOKING_THING,
+              booking,
+              () ->
+                  sql.update(BOOKING)
+                      .set(BOOKING.BAGS, DSL.arrayRemove(BOOKING.BAGS, bag))
+                      .set(BOOKING.VERSION, BOOKING.VERSION.plus(1))
+                      .where(BOOKING.ID.eq(booking))
                       .execute());
       case Repair.Unpacked(UUID item) ->
           act.touch(

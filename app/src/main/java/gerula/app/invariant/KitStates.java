@@ -11,6 +11,7 @@ import gerula.app.ledger.ThingKind;
 import gerula.app.ledger.Touched;
 import gerula.core.depot.Lineage;
 import gerula.core.invariant.KitState;
+import gerula.core.invariant.KitState.BookingState;
 import gerula.core.invariant.KitState.ItemState;
 import gerula.core.invariant.KitState.PackedState;
 import gerula.core.invariant.KitState.PlaceState;
@@ -42,7 +43,11 @@ class KitStates {
 
   KitState whole() {
     return new KitState(
-        places(DSL.noCondition()), items(DSL.noCondition()), fillings(), packed(DSL.noCondition()));
+        places(DSL.noCondition()),
+        items(DSL.noCondition()),
+        fillings(),
+        packed(DSL.noCondition()),
+        bookings(DSL.noCondition()));
   }
 
   /** What was touched, with everything it could have come into conflict with. */
@@ -52,7 +57,8 @@ class KitStates {
     if (items.size() > MANY) {
       return whole();
     }
-    List<PlaceState> places = placesAround(touched, items);
+    List<BookingState> bookings = bookingsAround(touched);
+    List<PlaceState> places = placesAround(touched, items, bookings);
     places.stream().map(PlaceState::thing).filter(Objects::nonNull).forEach(items::add);
     Set<UUID> slotted = homesWithSlots(touched, items);
     return new KitState(
@@ -60,23 +66,42 @@ class KitStates {
         items(ITEM.ID.in(items).or(sharesASlot(slotted))),
         touched.any(ThingKind.FILLING_THING) ? fillings() : List.of(),
         packed(
-            PACKED
-                .ITEM_ID
-                .in(items)
-                .or(PACKED.BOOKING_ID.in(touched.of(ThingKind.BOOKING_THING)))));
+            PACKED.ITEM_ID.in(items).or(PACKED.BOOKING_ID.in(touched.of(ThingKind.BOOKING_THING)))),
+        bookings);
+  }
+
+  /** Those that were changed; all of them when a place was, which may be a bag of any. */
+  private List<BookingState> bookingsAround(Touched touched) {
+    if (touched.any(ThingKind.PLACE_THING)) {
+      return bookings(DSL.noCondition());
+    }
+    return touched.any(ThingKind.BOOKING_THING)
+        ? bookings(BOOKING.ID.in(touched.of(ThingKind.BOOKING_THING)))
+        : List.of();
+  }
+
+  private List<BookingState> bookings(Condition which) {
+    return sql.select(BOOKING.ID, BOOKING.TITLE, BOOKING.BAGS)
+        .from(BOOKING)
+        .where(which.and(DSL.cardinality(BOOKING.BAGS).gt(0)))
+        .orderBy(BOOKING.ID)
+        .fetch(row -> new BookingState(row.value1(), row.value2(), List.of(row.value3())));
   }
 
   /** A place that moved may have come into any other; otherwise a few are enough. */
-  private List<PlaceState> placesAround(Touched touched, Set<UUID> items) {
+  private List<PlaceState> placesAround(
+      Touched touched, Set<UUID> items, List<BookingState> bookings) {
     if (touched.any(ThingKind.PLACE_THING)) {
       return places(DSL.noCondition());
     }
-    return items.isEmpty()
+    List<UUID> bags = bookings.stream().flatMap(one -> one.bags().stream()).toList();
+    return items.isEmpty() && bags.isEmpty()
         ? List.of()
         : places(
             PLACE
                 .ITEM_ID
                 .in(items)
+                .or(PLACE.ID.in(bags))
                 .or(
                     PLACE.ID.in(
                         DSL.select(ITEM.HOME_PLACE_ID)

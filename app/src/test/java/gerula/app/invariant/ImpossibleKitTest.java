@@ -191,6 +191,46 @@ class ImpossibleKitTest {
   }
 
   @Test
+  void noBookingIsLeftWithoutItsBag(Client fresh, Client other) {
+    Client client = fresh.signedUp();
+    String id = Kits.id();
+    ObjectNode added = act().put("id", id);
+    added.set("place", Kits.place("Bag", "backpack"));
+    client.post("/api/places", added).expect(204);
+    Kits.addBooking(client, id);
+    String undo = "/api/ledger/" + added.path("actId").asString() + "/undo";
+    assertThat(client.post(undo, act()).expect(409).code()).isEqualTo("no-such-bag");
+    client.post("/api/places/" + id + "/remove", act()).expect(204);
+    String archive = client.get("/api/workspace/archive").expect(200).raw().body();
+    other.signedUp();
+    other.post("/api/workspace/archive?actId=" + Kits.id(), archive).expect(204);
+  }
+
+  /** What was chosen for the bench may be undone from under it. */
+  @Test
+  void aSessionOutlivesWhatWasChosenForIt(Client fresh) {
+    Client client = fresh.signedUp();
+    String drawer = Kits.addPlace(client, "Drawer", "drawer");
+    ObjectNode added = Kits.powder(Kits.id(), drawer);
+    client.post("/api/items", added).expect(201);
+    String bottles = Kits.addEmpty(client, "loose-magnetic-pan", 4, 3);
+    String session = Kits.id();
+    ObjectNode plan = act().put("id", session).put("wantedMonths", 2).putNull("backStock");
+    plan.putArray("chosen")
+        .addObject()
+        .put("item", added.path("id").asString())
+        .put("stays", false)
+        .put("empty", bottles)
+        .put("count", 1)
+        .put("amount", 3)
+        .putNull("usePerMonth");
+    client.post("/api/bench/sessions", plan).expect(201);
+    client.post("/api/ledger/" + added.path("actId").asString() + "/undo", act());
+    client.get("/api/bench/sessions/" + session).expect(200);
+    everyViewAnswers(client);
+  }
+
+  @Test
   void aPaletteAndItsPlaceAreNeverApart(Client fresh) {
     Client client = fresh.signedUp();
     String drawer = Kits.addPlace(client, "Drawer", "drawer");

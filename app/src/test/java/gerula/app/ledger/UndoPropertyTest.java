@@ -54,8 +54,8 @@ class UndoPropertyTest {
     fill();
     List<Sent> done = new ArrayList<>();
     List<String> before = new ArrayList<>();
+    String state = state();
     while (done.size() < ACTS) {
-      String state = state();
       Sent sent = any();
       if (client.post(sent.path(), sent.body()).status() < 300) {
         before.add(state);
@@ -63,6 +63,7 @@ class UndoPropertyTest {
         String after = state();
         client.post(sent.path(), sent.body());
         assertThat(state()).as("sent again: " + sent).isEqualTo(after);
+        state = after;
       } else {
         assertThat(state()).as("refused: " + sent).isEqualTo(state);
       }

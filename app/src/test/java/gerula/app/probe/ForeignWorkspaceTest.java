@@ -23,7 +23,7 @@ class ForeignWorkspaceTest {
 
   private static final Pattern ID = Pattern.compile("[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}");
   private static final String SECRET = "Quillonette";
-  private static final int ROUNDS = 6;
+  private static final int ROUNDS = 3;
 
   @Test
   void nothingOfAnotherWorkspaceIsReadOrChanged(Client owner, Client stranger) {
@@ -59,7 +59,7 @@ class ForeignWorkspaceTest {
         answered++;
       }
     }
-    assertThat(answered).isGreaterThan(450);
+    assertThat(answered).isGreaterThan(250);
     assertThat(told(owner)).isEqualTo(before);
   }
 

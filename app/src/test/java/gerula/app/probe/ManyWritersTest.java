@@ -26,7 +26,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith(Running.class)
 class ManyWritersTest {
 
-  private static final Duration TIME = Duration.ofSeconds(Integer.getInteger("probe.seconds", 8));
+  private static final Duration TIME = Duration.ofSeconds(Integer.getInteger("probe.seconds", 6));
   private static final long SEED = Long.getLong("probe.seed", 7);
   private static final int WRITERS = 8;
 

@@ -88,6 +88,14 @@ public sealed interface Broken extends Because {
     }
   }
 
+  /** A booking's bag is a place that is not there. */
+  record NoSuchBag(UUID booking, String title, UUID bag) implements Broken {
+    @Override
+    public String code() {
+      return "no-such-bag";
+    }
+  }
+
   /** There is less than nothing, or more than the container holds. */
   record AmountOutOfBounds(UUID item, String name, BigDecimal left, BigDecimal most)
       implements Broken {

@@ -44,6 +44,7 @@ public final class Invariants {
     invariants.slots(broken);
     broken.addAll(FillingWays.brokenIn(state.fillings()));
     invariants.packed(broken);
+    invariants.bags(broken);
     state.items().forEach(item -> amount(item, broken));
     return List.copyOf(broken);
   }
@@ -123,6 +124,14 @@ public final class Invariants {
       } else if (one.isBack()) {
         broken.add(new Broken.PackedAfterwards(one.item(), one.booking(), one.title()));
       }
+    }
+  }
+
+  private void bags(List<Broken> broken) {
+    for (KitState.BookingState booking : state.bookings()) {
+      booking.bags().stream()
+          .filter(bag -> !places.containsKey(bag))
+          .forEach(bag -> broken.add(new Broken.NoSuchBag(booking.id(), booking.title(), bag)));
     }
   }
 

@@ -15,18 +15,21 @@ import org.jspecify.annotations.Nullable;
  * @param items that were changed, with all that shares a slot with them
  * @param fillings all of the kit, or none when no filling was changed
  * @param packed what is ticked off
+ * @param bookings that were changed, or chose a place that was
  */
 public record KitState(
     List<PlaceState> places,
     List<ItemState> items,
     List<Lineage.Filling> fillings,
-    List<PackedState> packed) {
+    List<PackedState> packed,
+    List<BookingState> bookings) {
 
   public KitState {
     places = List.copyOf(places);
     items = List.copyOf(items);
     fillings = List.copyOf(fillings);
     packed = List.copyOf(packed);
+    bookings = List.copyOf(bookings);
   }
 
   /**
@@ -74,6 +77,17 @@ public record KitState(
 
     ItemState with(BigDecimal other) {
       return new ItemState(id, name, home, now, slot, other, size, unit, isDiscarded);
+    }
+  }
+
+  /** A booking and the places chosen as its bags. */
+  public record BookingState(UUID id, String title, List<UUID> bags) {
+    public BookingState {
+      bags = List.copyOf(bags);
+    }
+
+    BookingState without(UUID bag) {
+      return new BookingState(id, title, bags.stream().filter(one -> !one.equals(bag)).toList());
     }
   }
 

@@ -72,6 +72,7 @@ public record Mending(List<Broken> found, List<Repair> repairs) {
           List.of(new Repair.WashedOut(filled.fillings().getLast()));
       case Broken.PackedButGone gone -> List.of(new Repair.Unpacked(gone.item()));
       case Broken.PackedAfterwards packed -> List.of(new Repair.Unpacked(packed.item()));
+      case Broken.NoSuchBag bag -> List.of(new Repair.WithoutBag(bag.booking(), bag.bag()));
       case Broken.AmountOutOfBounds amount ->
           List.of(
               new Repair.HasLeft(
@@ -113,13 +114,22 @@ public record Mending(List<Broken> found, List<Repair> repairs) {
               state.places(),
               state.items(),
               without(state.fillings().stream(), one -> one.id().equals(filling)),
-              state.packed());
+              state.packed(),
+              state.bookings());
       case Repair.Unpacked(UUID item) ->
           new KitState(
               state.places(),
               state.items(),
               state.fillings(),
-              without(state.packed().stream(), (PackedState one) -> one.item().equals(item)));
+              without(state.packed().stream(), (PackedState one) -> one.item().equals(item)),
+              state.bookings());
+      case Repair.WithoutBag(UUID booking, UUID bag) ->
+          new KitState(
+              state.places(),
+              state.items(),
+              state.fillings(),
+              state.packed(),
+              changed(state.bookings(), one -> one.id().equals(booking), one -> one.without(bag)));
     };
   }
 
@@ -130,13 +140,21 @@ public record Mending(List<Broken> found, List<Repair> repairs) {
   private static KitState withPlaces(
       KitState state, Predicate<PlaceState> which, UnaryOperator<PlaceState> change) {
     return new KitState(
-        changed(state.places(), which, change), state.items(), state.fillings(), state.packed());
+        changed(state.places(), which, change),
+        state.items(),
+        state.fillings(),
+        state.packed(),
+        state.bookings());
   }
 
   private static KitState withItems(
       KitState state, Predicate<ItemState> which, UnaryOperator<ItemState> change) {
     return new KitState(
-        state.places(), changed(state.items(), which, change), state.fillings(), state.packed());
+        state.places(),
+        changed(state.items(), which, change),
+        state.fillings(),
+        state.packed(),
+        state.bookings());
   }
 
   private static <T> List<T> changed(List<T> all, Predicate<T> which, UnaryOperator<T> change) {

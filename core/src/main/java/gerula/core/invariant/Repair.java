@@ -25,6 +25,9 @@ public sealed interface Repair {
   /** The item is not ticked off any more. */
   record Unpacked(UUID item) implements Repair {}
 
+  /** The booking does not have that bag any more. */
+  record WithoutBag(UUID booking, UUID bag) implements Repair {}
+
   /** So much is left of the item. */
   record HasLeft(UUID item, BigDecimal amount) implements Repair {}
 }

@@ -52,7 +52,7 @@ class InvariantsTest {
   }
 
   private static KitState places(PlaceState... places) {
-    return new KitState(List.of(places), List.of(), List.of(), List.of());
+    return new KitState(List.of(places), List.of(), List.of(), List.of(), List.of());
   }
 
   private static List<String> codes(KitState state) {
@@ -89,10 +89,15 @@ class InvariantsTest {
     List<PlaceState> palette = List.of(palette(1, 0, null));
     KitState shared =
         new KitState(
-            palette, List.of(item(11, 1, 3), item(12, 1, 3), item(13, 1, 4)), List.of(), List.of());
+            palette,
+            List.of(item(11, 1, 3), item(12, 1, 3), item(13, 1, 4)),
+            List.of(),
+            List.of(),
+            List.of());
     assertThat(codes(shared)).containsExactly("slot-shared");
     assertThat(Mending.of(shared).repairs()).containsExactly(new Repair.NoSlot(id(12)));
-    KitState beyond = new KitState(palette, List.of(item(11, 1, 7)), List.of(), List.of());
+    KitState beyond =
+        new KitState(palette, List.of(item(11, 1, 7)), List.of(), List.of(), List.of());
     assertThat(codes(beyond)).containsExactly("no-such-slot");
   }
 
@@ -103,16 +108,22 @@ class InvariantsTest {
             id(12), "Gone", id(1), id(1), 3, BigDecimal.ONE, BigDecimal.TEN, Unit.G, true);
     KitState state =
         new KitState(
-            List.of(palette(1, 0, null)), List.of(item(11, 1, 3), gone), List.of(), List.of());
+            List.of(palette(1, 0, null)),
+            List.of(item(11, 1, 3), gone),
+            List.of(),
+            List.of(),
+            List.of());
     assertThat(codes(state)).isEmpty();
   }
 
   @Test
   void aPaletteLiesWhereItsPlaceLies() {
     List<PlaceState> places = List.of(place(1, 0), place(2, 0), palette(3, 1, id(11)));
-    KitState together = new KitState(places, List.of(item(11, 1, null)), List.of(), List.of());
+    KitState together =
+        new KitState(places, List.of(item(11, 1, null)), List.of(), List.of(), List.of());
     assertThat(codes(together)).isEmpty();
-    KitState torn = new KitState(places, List.of(item(11, 2, null)), List.of(), List.of());
+    KitState torn =
+        new KitState(places, List.of(item(11, 2, null)), List.of(), List.of(), List.of());
     assertThat(codes(torn)).containsExactly("palette-apart");
     assertThat(Mending.of(torn).repairs()).containsExactly(new Repair.LiesAt(id(11), id(1)));
   }
@@ -124,6 +135,7 @@ class InvariantsTest {
             List.of(),
             List.of(),
             List.of(filling(1, 21, 22, null), filling(2, 22, 23, null), filling(3, 23, 21, null)),
+            List.of(),
             List.of());
     assertThat(codes(circle)).containsExactly("filled-from-itself");
     KitState washed =
@@ -131,6 +143,7 @@ class InvariantsTest {
             List.of(),
             List.of(),
             List.of(filling(1, 21, 22, DAY), filling(2, 22, 21, null), filling(4, 24, 21, null)),
+            List.of(),
             List.of());
     assertThat(codes(washed)).isEmpty();
   }
@@ -152,8 +165,22 @@ class InvariantsTest {
             List.of(
                 new PackedState(id(11), id(31), "Portraits", false),
                 new PackedState(id(12), id(32), "Tour", true),
-                new PackedState(id(13), id(31), "Portraits", false)));
+                new PackedState(id(13), id(31), "Portraits", false)),
+            List.of());
     assertThat(codes(state)).containsExactly("packed-but-gone", "packed-afterwards");
+  }
+
+  @Test
+  void aBookingsBagIsThere() {
+    KitState state =
+        new KitState(
+            List.of(place(1, 0)),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(new KitState.BookingState(id(31), "Portraits", List.of(id(1), id(2)))));
+    assertThat(codes(state)).containsExactly("no-such-bag");
+    assertThat(Mending.of(state).repairs()).containsExactly(new Repair.WithoutBag(id(31), id(2)));
   }
 
   @Test
@@ -180,7 +207,7 @@ class InvariantsTest {
             BigDecimal.TEN,
             Unit.PIECE,
             false);
-    KitState state = new KitState(List.of(), List.of(over, stock), List.of(), List.of());
+    KitState state = new KitState(List.of(), List.of(over, stock), List.of(), List.of(), List.of());
     assertThat(codes(state)).containsExactly("amount-out-of-bounds");
     assertThat(Mending.of(state).repairs())
         .containsExactly(new Repair.HasLeft(id(11), BigDecimal.TEN));
@@ -206,7 +233,7 @@ class InvariantsTest {
   private static KitState shuffled(KitState state, long seed) {
     List<PlaceState> places = new ArrayList<>(state.places());
     java.util.Collections.shuffle(places, new Random(seed));
-    return new KitState(places, state.items(), state.fillings(), state.packed());
+    return new KitState(places, state.items(), state.fillings(), state.packed(), state.bookings());
   }
 
   private static KitState anyState(Random random) {
@@ -218,6 +245,10 @@ class InvariantsTest {
       UUID parent = random.nextInt(3) == 0 ? null : id(1 + random.nextInt(count));
       places.add(new PlaceState(id(i), "Place " + i, parent, slots, thing));
     }
+    List<KitState.BookingState> bookings =
+        List.of(
+            new KitState.BookingState(
+                id(31), "Portraits", List.of(id(1 + random.nextInt(16)), id(1))));
     List<ItemState> items = new ArrayList<>();
     List<PackedState> packed = new ArrayList<>();
     List<Filling> fillings = new ArrayList<>();
@@ -241,6 +272,6 @@ class InvariantsTest {
         fillings.add(filling(i, i, source, random.nextInt(3) == 0 ? DAY : null));
       }
     }
-    return new KitState(places, items, fillings, packed);
+    return new KitState(places, items, fillings, packed, bookings);
   }
 }

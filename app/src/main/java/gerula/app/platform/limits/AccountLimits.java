@@ -42,7 +42,8 @@ class AccountLimits extends OncePerRequestFilter {
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
-    return !request.getRequestURI().startsWith("/api/");
+    String address = request.getRequestURI();
+    return !address.startsWith("/api/") && !address.startsWith("/calendar/");
   }
 
   @Override
