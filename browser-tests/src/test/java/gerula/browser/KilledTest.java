@@ -8,6 +8,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** As often as the system property probe.kills says, beside the one in the browser. */
@@ -16,9 +18,20 @@ class KilledTest {
   private static final int KILLS = Integer.getInteger("probe.kills", 1);
   private static final int ROWS = 4000;
 
+  private static Packaged application;
+
+  @BeforeAll
+  static void start() {
+    application = Packaged.fresh("gerula_killed");
+  }
+
+  @AfterAll
+  static void end() {
+    application.kill();
+  }
+
   @Test
   void everyTickThatWasConfirmedOutlivesTheApplication() {
-    Packaged application = Packaged.fresh("gerula_killed");
     try (Person artist = new Person(Person.Stance.DESK, application).asWren()) {
       artist.goTo("/bookings/" + Demo.booking("Tidal island block"));
       Locator ticks = artist.page.locator("[id^=line-] [role=checkbox]");
@@ -34,8 +47,6 @@ class KilledTest {
       ticks.first().waitFor();
       assertThat(confirmed).hasSizeGreaterThanOrEqualTo(4);
       assertThat(confirmed(artist)).containsAll(confirmed);
-    } finally {
-      application.kill();
     }
   }
 
@@ -51,38 +62,32 @@ class KilledTest {
    */
   @Test
   void whatWasConfirmedOutlivesEveryKill() throws InterruptedException {
-    Packaged application = Packaged.fresh("gerula_killed");
     Random random = new Random(7);
     Set<String> confirmed = new HashSet<>();
     int imported = 0;
-    try {
-      // Acts of one workspace wait for its import, so somebody else does them.
-      Caller caller = Caller.signedUp(application);
-      Caller actor = Caller.signedUp(application);
-      for (int i = 0; i < KILLS; i++) {
-        List<String> acting = new ArrayList<>();
-        Thread acts = Thread.ofVirtual().start(() -> acting.addAll(actor.addPlacesUntilItEnds()));
-        boolean[] isImported = {false};
-        Thread table =
-            Thread.ofVirtual().start(() -> isImported[0] = caller.importTable("Wave", ROWS));
-        Thread.sleep(200 + random.nextInt(2500));
-        application.kill();
-        acts.join();
-        table.join();
-        application.start();
-        confirmed.addAll(acting);
-        int before = imported;
-        int now = caller.things();
-        assertThat(now).as("all rows of a table or none").isIn(before, before + ROWS);
-        assertThat(isImported[0] && now == before).as("confirmed and lost").isFalse();
-        imported = now;
-        assertThat(confirmed).isNotEmpty();
-        assertThat(actor.places()).containsAll(confirmed);
-      }
-      System.out.println(
-          "Killed " + KILLS + " times: " + confirmed.size() + " confirmed acts kept");
-    } finally {
+    // Acts of one workspace wait for its import, so somebody else does them.
+    Caller caller = Caller.signedUp(application);
+    Caller actor = Caller.signedUp(application);
+    for (int i = 0; i < KILLS; i++) {
+      List<String> acting = new ArrayList<>();
+      Thread acts = Thread.ofVirtual().start(() -> acting.addAll(actor.addPlacesUntilItEnds()));
+      boolean[] isImported = {false};
+      Thread table =
+          Thread.ofVirtual().start(() -> isImported[0] = caller.importTable("Wave", ROWS));
+      Thread.sleep(1000 + random.nextInt(2000));
       application.kill();
+      acts.join();
+      table.join();
+      application.start();
+      confirmed.addAll(acting);
+      int before = imported;
+      int now = caller.things();
+      assertThat(now).as("all rows of a table or none").isIn(before, before + ROWS);
+      assertThat(isImported[0] && now == before).as("confirmed and lost").isFalse();
+      imported = now;
+      assertThat(confirmed).isNotEmpty();
+      assertThat(actor.places()).containsAll(confirmed);
     }
+    System.out.println("Killed " + KILLS + " times: " + confirmed.size() + " confirmed acts kept");
   }
 }

@@ -12,6 +12,7 @@ import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.rule.HouseStore;
 import gerula.app.tables.tables.records.ItemRecord;
+import gerula.app.tables.tables.records.PlaceRecord;
 import gerula.core.kit.Cleanliness;
 import gerula.core.kit.CostPerUse;
 import gerula.core.kit.DiscardCause;
@@ -256,6 +257,7 @@ public class Kit {
     UUID productId = before.item().product().id();
     act.touch(ThingKind.PRODUCT_THING, productId, () -> store.update(productId, product));
     act.touch(ThingKind.ITEM_THING, before.id(), () -> store.update(before.id(), draft));
+    placeFollows(act, before.id(), draft.now());
     boolean isDatedAnew =
         before.item().product().productClass() != product.productClass()
             || !Objects.equals(before.of().periodAfterOpening(), product.periodAfterOpening());
@@ -344,6 +346,31 @@ public class Kit {
   /** Changes an item as part of an act. */
   public void touch(Act act, StoredItem item, ItemRecord changed) {
     act.touch(ThingKind.ITEM_THING, item.id(), () -> store.change(item.id(), changed));
+  }
+
+  /**
+   * Moves an item as part of an act, and the place it is: a palette goes with its pans.
+   *
+   * @param to null when nobody knows where it is
+   * @param besides what else changes
+   */
+  public void moved(Act act, StoredItem item, @Nullable UUID to, ItemRecord besides) {
+    besides.setNowPlaceId(to);
+    touch(act, item, besides);
+    placeFollows(act, item.id(), to);
+  }
+
+  private void placeFollows(Act act, UUID item, @Nullable UUID to) {
+    places
+        .being(item)
+        .filter(place -> !Objects.equals(place.place().parent(), to))
+        .ifPresent(
+            place -> {
+              PlaceRecord changed = new PlaceRecord();
+              changed.setParentId(to);
+              act.touch(
+                  ThingKind.PLACE_THING, place.id(), () -> places.change(place.id(), changed));
+            });
   }
 
   void changeLeft(Act act, StoredItem item, Quantity left) {

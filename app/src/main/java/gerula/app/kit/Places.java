@@ -11,6 +11,7 @@ import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
+import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.kit.Place;
 import gerula.core.kit.PlaceTree;
 import gerula.core.kit.opencase.OpenCase;
@@ -107,6 +108,7 @@ public class Places {
         act -> {
           check(id, draft);
           act.touch(ThingKind.PLACE_THING, id, () -> store.insert(id, draft));
+          thingFollows(act, draft);
         });
   }
 
@@ -124,6 +126,7 @@ public class Places {
           }
           check(id, draft);
           act.touch(ThingKind.PLACE_THING, id, () -> store.update(id, draft));
+          thingFollows(act, draft);
         });
   }
 
@@ -145,6 +148,15 @@ public class Places {
           }
           remove(act, id);
         });
+  }
+
+  /** A palette that is a thing lies where it is as a place. */
+  private void thingFollows(Act act, PlaceDraft draft) {
+    if (draft.thing() != null) {
+      ItemRecord changed = new ItemRecord();
+      changed.setNowPlaceId(draft.parent());
+      act.touch(ThingKind.ITEM_THING, draft.thing(), () -> kit.change(draft.thing(), changed));
+    }
   }
 
   private void remove(Act act, UUID id) {

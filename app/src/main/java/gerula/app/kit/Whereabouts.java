@@ -198,14 +198,12 @@ class Whereabouts {
 
   private void movePlace(Act act, PlaceTree before, StoredPlace place, @Nullable UUID to) {
     if (to != null && before.isElsewhere(to)) {
-      store.itemsIn(before.withAllInside(place.id())).forEach(item -> kit.release(act, item.id()));
+      releaseAllInside(act, before, place.id());
     }
     changeParent(act, place.id(), to);
     UUID thing = place.place().thing();
     if (thing != null) {
-      ItemRecord changed = new ItemRecord();
-      changed.setNowPlaceId(to);
-      kit.touch(act, kit.inKit(thing), changed);
+      kit.moved(act, kit.inKit(thing), to, new ItemRecord());
     }
   }
 
@@ -218,12 +216,15 @@ class Whereabouts {
       @Nullable LocalDate askBackOn) {
     if (before.isElsewhere(to)) {
       kit.release(act, item.id());
+      places.being(item.id()).ifPresent(place -> releaseAllInside(act, before, place.id()));
     }
-    places.being(item.id()).ifPresent(place -> changeParent(act, place.id(), to));
     ItemRecord changed = new ItemRecord();
-    changed.setNowPlaceId(to);
     changed.setAskBackOn(askBackOn);
-    kit.touch(act, item, changed);
+    kit.moved(act, item, to, changed);
+  }
+
+  private void releaseAllInside(Act act, PlaceTree before, UUID place) {
+    store.itemsIn(before.withAllInside(place)).forEach(item -> kit.release(act, item.id()));
   }
 
   private void changeParent(Act act, UUID place, @Nullable UUID to) {

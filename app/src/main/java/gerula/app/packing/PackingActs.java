@@ -206,9 +206,7 @@ class PackingActs {
   }
 
   private void moveTo(Act act, StoredItem item, UUID place) {
-    ItemRecord changed = new ItemRecord();
-    changed.setNowPlaceId(place);
-    kit.touch(act, item, changed);
+    kit.moved(act, item, place, new ItemRecord());
   }
 
   private StoredBooking lockedBooking(UUID id) {

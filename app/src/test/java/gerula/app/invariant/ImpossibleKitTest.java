@@ -1,6 +1,7 @@
 package gerula.app.invariant;
 
 import static gerula.app.Client.act;
+import static gerula.app.Client.object;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gerula.app.Client;
@@ -243,9 +244,30 @@ class ImpossibleKitTest {
     move(client, palette, case_).expect(204);
     assertThat(client.get("/api/items/" + item).body().path("item").path("now").asString())
         .isEqualTo(case_);
-    ObjectNode apart = act().put("id", Kits.id());
+    // It follows on every other way as well: packed, counted, edited, made a place.
+    String bag = Kits.addPlace(client, "Bag", "backpack");
+    String booking = Kits.addBooking(client, bag);
+    client.post("/api/bookings/" + booking + "/pack", Kits.tick(item)).expect(204);
+    client.post("/api/bookings/" + booking + "/depart", act()).expect(204);
+    assertThat(parentOf(client, palette)).isEqualTo(bag);
+    ObjectNode all = act();
+    all.putArray("items");
+    client.post("/api/bookings/" + booking + "/put-back", all).expect(200);
+    assertThat(parentOf(client, palette)).isEqualTo(drawer);
     String other = Kits.addPowder(client, drawer);
-    apart.set("place", Kits.place("Tray", "palette").put("parent", case_).put("thing", other));
-    assertThat(client.post("/api/places", apart).expect(409).code()).isEqualTo("palette-apart");
+    ObjectNode tray = act().put("id", Kits.id());
+    tray.set("place", Kits.place("Tray", "palette").put("parent", case_).put("thing", other));
+    client.post("/api/places", tray).expect(204);
+    assertThat(client.get("/api/items/" + other).body().at("/item/now").asString())
+        .isEqualTo(case_);
+    String count = Kits.id();
+    client.post("/api/places/" + drawer + "/counts", object().put("id", count)).expect(200);
+    client.post("/api/counts/" + count + "/settle", act()).expect(200);
+    assertThat(parentOf(client, palette)).as("counted and not there").isEmpty();
+    everyViewAnswers(client);
+  }
+
+  private static String parentOf(Client client, String place) {
+    return client.get("/api/places/" + place).expect(200).body().at("/place/parent").asString("");
   }
 }

@@ -29,7 +29,7 @@ import tools.jackson.databind.node.ObjectNode;
 @ExtendWith(Running.class)
 class CutConnectionsTest {
 
-  private static final int ACTS = 150;
+  private static final int ACTS = 80;
 
   /** What was sent and what came back. */
   private record Sent(ObjectNode body, Answer answer) {

@@ -25,7 +25,7 @@ import tools.jackson.databind.node.ObjectNode;
 @ExtendWith(Running.class)
 class UndoPropertyTest {
 
-  private static final int ACTS = 25;
+  private static final int ACTS = 18;
 
   private Client client;
   private Random random;

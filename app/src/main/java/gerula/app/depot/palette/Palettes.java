@@ -219,10 +219,9 @@ class Palettes {
     vacate(act, item, place, slot);
     ItemRecord changed = new ItemRecord();
     changed.setHomePlaceId(place);
-    changed.setNowPlaceId(place);
     changed.setAskBackOn(null);
     changed.setSlot(slot);
-    kit.touch(act, item, changed);
+    kit.moved(act, item, place, changed);
   }
 
   /** A slot that waits for something that is elsewhere waits no longer. */
@@ -251,11 +250,10 @@ class Palettes {
           }
           StoredItem item = kit.inKit(itemId);
           ItemRecord changed = new ItemRecord();
-          changed.setNowPlaceId(to);
           if (item.item().slot() == null && item.item().home() != null) {
             changed.setSlot(slotOf(item));
           }
-          kit.touch(act, item, changed);
+          kit.moved(act, item, to, changed);
         });
   }
 

@@ -213,9 +213,8 @@ class Counts {
       acts.release(act, before.id());
     }
     ItemRecord changed = new ItemRecord();
-    changed.setNowPlaceId(settled.now().orElse(null));
     changed.setAmountLeft(settled.left().amount());
-    acts.touch(act, before, changed);
+    acts.moved(act, before, settled.now().orElse(null), changed);
   }
 
   /** Throws an open count away; nothing in the kit was changed by it. */

@@ -238,10 +238,9 @@ class Declutter {
           }
           ItemRecord changed = new ItemRecord();
           changed.setHomePlaceId(to);
-          changed.setNowPlaceId(to);
           changed.setSlot(null);
           changed.setKeptOn(LocalDate.now(clock));
-          kit.touch(act, kit.inKit(id), changed);
+          kit.moved(act, kit.inKit(id), to, changed);
         });
   }
 }
