@@ -63,6 +63,16 @@ public final class Running implements BeforeAllCallback, ParameterResolver {
     return DriverManager.getConnection(url(), "gerula_app", setting("GERULA_TEST_APP"));
   }
 
+  /** Cuts every connection the application has to its database. */
+  public static void cutConnections() throws SQLException {
+    try (Connection application = asApplication();
+        Statement sql = application.createStatement()) {
+      sql.execute(
+          "select pg_terminate_backend(pid) from pg_stat_activity where usename = 'gerula_app'"
+              + " and pid <> pg_backend_pid()");
+    }
+  }
+
   private static String setting(String name) {
     return Objects.requireNonNull(
         System.getenv(name), name + " is not set: run the tests with ./gerula test");

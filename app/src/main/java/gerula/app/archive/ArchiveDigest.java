@@ -1,9 +1,9 @@
 package gerula.app.archive;
 
+import gerula.app.platform.Sha256;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
@@ -15,15 +15,7 @@ import tools.jackson.core.JsonToken;
  */
 final class ArchiveDigest {
 
-  private final MessageDigest digest;
-
-  ArchiveDigest() {
-    try {
-      digest = MessageDigest.getInstance("SHA-256");
-    } catch (NoSuchAlgorithmException impossible) {
-      throw new IllegalStateException("Every Java has SHA-256.", impossible);
-    }
-  }
+  private final MessageDigest digest = Sha256.begun();
 
   void add(JsonToken token, JsonParser parser) {
     switch (token) {

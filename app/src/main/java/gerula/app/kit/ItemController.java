@@ -37,13 +37,21 @@ class ItemController {
   private final Whereabouts whereabouts;
   private final Using using;
   private final Reports reports;
+  private final Discarding discarding;
 
-  ItemController(Kit kit, Whereabouts whereabouts, Using using, Reports reports, Answers answers) {
+  ItemController(
+      Kit kit,
+      Whereabouts whereabouts,
+      Using using,
+      Reports reports,
+      Discarding discarding,
+      Answers answers) {
     this.answers = answers;
     this.kit = kit;
     this.whereabouts = whereabouts;
     this.using = using;
     this.reports = reports;
+    this.discarding = discarding;
   }
 
   /**
@@ -312,7 +320,7 @@ class ItemController {
     return answers.once(
         who,
         asked.actId(),
-        () -> kit.discard(who, asked.actId(), id, asked.cause()),
+        () -> discarding.discard(who, asked.actId(), id, asked.cause()),
         () -> kit.sheet(who, id));
   }
 }

@@ -14,8 +14,6 @@ import gerula.app.rule.HouseStore;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.app.tables.tables.records.PlaceRecord;
 import gerula.core.kit.Cleanliness;
-import gerula.core.kit.CostPerUse;
-import gerula.core.kit.DiscardCause;
 import gerula.core.kit.Item;
 import gerula.core.kit.Product;
 import gerula.core.quantity.Quantity;
@@ -23,7 +21,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -48,7 +45,6 @@ public class Kit {
   private final Ledger ledger;
   private final Workspaces workspaces;
   private final Clock clock;
-  private final KitLists lists;
   private final List<Release> releases;
 
   Kit(
@@ -61,7 +57,6 @@ public class Kit {
       Ledger ledger,
       Workspaces workspaces,
       Clock clock,
-      KitLists lists,
       List<Release> releases) {
     this.store = store;
     this.places = places;
@@ -72,7 +67,6 @@ public class Kit {
     this.ledger = ledger;
     this.workspaces = workspaces;
     this.clock = clock;
-    this.lists = lists;
     this.releases = releases;
   }
 
@@ -283,59 +277,6 @@ public class Kit {
         path,
         "not-there",
         "There is no place " + place + " in this workspace. Choose one from the list.");
-  }
-
-  void discard(SignedIn who, UUID actId, UUID id, DiscardCause cause) {
-    ledger.perform(
-        who,
-        actId,
-        "discarded",
-        Map.of(),
-        act -> {
-          StoredItem item = inKit(id);
-          discardFacts(item, cause).forEach(act::tell);
-          discard(act, item, cause);
-        });
-  }
-
-  /** Why it went, and what each use of it has cost. */
-  private Map<String, Object> discardFacts(StoredItem item, DiscardCause cause) {
-    Map<String, Object> facts = new LinkedHashMap<>();
-    facts.put("cause", cause.code());
-    int uses = usage.uses(List.of(item.id())).getOrDefault(item.id(), List.of()).size();
-    facts.put("uses", uses);
-    if (item.details().price() != null) {
-      facts.put("costPerUse", CostPerUse.of(item.details().price(), uses));
-      facts.put("currency", item.details().currency());
-    }
-    return facts;
-  }
-
-  /**
-   * Discards an item as part of an act.
-   *
-   * @throws Refused when it is a palette with something in it
-   */
-  public void discard(Act act, StoredItem item, DiscardCause cause) {
-    releases.forEach(release -> release.item(act, item.id()));
-    places.being(item.id()).ifPresent(place -> removeEmpty(act, item, place));
-    ItemRecord changed = new ItemRecord();
-    changed.setDiscardedOn(LocalDate.now(clock));
-    changed.setDiscardCause(cause.code());
-    touch(act, item, changed);
-  }
-
-  /** A palette is a thing and a place; both go. */
-  private void removeEmpty(Act act, StoredItem item, StoredPlace place) {
-    if (lists.isInUse(place.id())) {
-      throw Refused.notNow(
-          "holds-things",
-          "Something lies in "
-              + item.item().product().name()
-              + " or belongs in it. Move that first; nothing was changed.");
-    }
-    releases.forEach(release -> release.place(act, place.id()));
-    act.touch(ThingKind.PLACE_THING, place.id(), () -> places.remove(place.id()));
   }
 
   /** Lends an item, loses it or sends it away, as part of an act: nothing waits for it. */

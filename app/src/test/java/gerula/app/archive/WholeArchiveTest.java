@@ -10,9 +10,6 @@ import gerula.app.Pixels;
 import gerula.app.Running;
 import gerula.app.SideBySide;
 import java.io.IOException;
-import java.sql.Connection;
-import java.sql.SQLException;
-import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.HashSet;
@@ -153,7 +150,7 @@ class WholeArchiveTest {
     Callable<List<Answer>> cutting =
         () -> {
           while (!isOver.get()) {
-            cutConnections();
+            Running.cutConnections();
             Thread.onSpinWait();
           }
           return List.of();
@@ -181,15 +178,6 @@ class WholeArchiveTest {
       }
     }
     assertThat(answers.stream().filter(answer -> answer.status() == 503)).isNotEmpty();
-  }
-
-  private static void cutConnections() throws SQLException {
-    try (Connection application = Running.asApplication();
-        Statement sql = application.createStatement()) {
-      sql.execute(
-          "select pg_terminate_backend(pid) from pg_stat_activity where usename = 'gerula_app'"
-              + " and pid <> pg_backend_pid()");
-    }
   }
 
   @ParameterizedTest

@@ -49,7 +49,7 @@ class CutConnectionsTest {
     Callable<List<Sent>> cutting =
         () -> {
           while (!isOver.get()) {
-            cut();
+            Running.cutConnections();
           }
           return List.of();
         };
@@ -107,15 +107,6 @@ class CutConnectionsTest {
         }
         return entered;
       }
-    }
-  }
-
-  private static void cut() throws SQLException {
-    try (Connection application = Running.asApplication();
-        Statement sql = application.createStatement()) {
-      sql.execute(
-          "select pg_terminate_backend(pid) from pg_stat_activity where usename = 'gerula_app'"
-              + " and pid <> pg_backend_pid()");
     }
   }
 }

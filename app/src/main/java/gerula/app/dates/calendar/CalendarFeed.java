@@ -2,11 +2,9 @@ package gerula.app.dates.calendar;
 
 import static gerula.app.tables.Tables.CALENDAR_FEED;
 
+import gerula.app.platform.Sha256;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Instant;
@@ -49,7 +47,7 @@ class CalendarFeed {
         () -> {
           sql.deleteFrom(CALENDAR_FEED).execute();
           sql.insertInto(CALENDAR_FEED)
-              .set(CALENDAR_FEED.SECRET_HASH, hash(secret))
+              .set(CALENDAR_FEED.SECRET_HASH, Sha256.of(secret))
               .set(CALENDAR_FEED.MADE_AT, clock.instant())
               .execute();
         });
@@ -66,16 +64,7 @@ class CalendarFeed {
 
   /** Whose calendar a secret opens. */
   Optional<UUID> workspace(String secret) {
-    return sql.fetchOptional("select access.workspace_by_calendar(?)", hash(secret))
+    return sql.fetchOptional("select access.workspace_by_calendar(?)", Sha256.of(secret))
         .map(row -> row.get(0, UUID.class));
-  }
-
-  private static byte[] hash(String secret) {
-    try {
-      return MessageDigest.getInstance("SHA-256")
-          .digest(secret.getBytes(StandardCharsets.US_ASCII));
-    } catch (NoSuchAlgorithmException impossible) {
-      throw new IllegalStateException("Every Java has SHA-256.", impossible);
-    }
   }
 }

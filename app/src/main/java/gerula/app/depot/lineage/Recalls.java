@@ -1,5 +1,6 @@
 package gerula.app.depot.lineage;
 
+import gerula.app.kit.Discarding;
 import gerula.app.kit.Kit;
 import gerula.app.kit.KitRecords.ItemView;
 import gerula.app.kit.KitStore;
@@ -31,6 +32,7 @@ import org.springframework.stereotype.Component;
 class Recalls {
 
   private final Kit kit;
+  private final Discarding discarding;
   private final KitStore store;
   private final FillingStore fillings;
   private final Views views;
@@ -39,12 +41,14 @@ class Recalls {
 
   Recalls(
       Kit kit,
+      Discarding discarding,
       KitStore store,
       FillingStore fillings,
       Views views,
       Ledger ledger,
       Workspaces workspaces) {
     this.kit = kit;
+    this.discarding = discarding;
     this.store = store;
     this.fillings = fillings;
     this.views = views;
@@ -144,7 +148,7 @@ class Recalls {
               continue;
             }
             if (discard) {
-              kit.discard(act, item, DiscardCause.CONTAMINATED);
+              discarding.discard(act, item, DiscardCause.CONTAMINATED);
             } else {
               ItemRecord changed = new ItemRecord();
               changed.setCleanliness(Cleanliness.CONTAMINATED.code());

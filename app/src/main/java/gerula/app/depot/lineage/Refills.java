@@ -2,6 +2,7 @@ package gerula.app.depot.lineage;
 
 import gerula.app.depot.empties.Empties;
 import gerula.app.depot.lineage.FillingStore.StoredFilling;
+import gerula.app.kit.Discarding;
 import gerula.app.kit.Kit;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.StoredItem;
@@ -36,6 +37,7 @@ import org.springframework.stereotype.Component;
 class Refills {
 
   private final Kit kit;
+  private final Discarding discarding;
   private final KitStore store;
   private final FillingStore fillings;
   private final Decants decants;
@@ -48,6 +50,7 @@ class Refills {
 
   Refills(
       Kit kit,
+      Discarding discarding,
       KitStore store,
       FillingStore fillings,
       Decants decants,
@@ -58,6 +61,7 @@ class Refills {
       Workspaces workspaces,
       Clock clock) {
     this.kit = kit;
+    this.discarding = discarding;
     this.store = store;
     this.fillings = fillings;
     this.decants = decants;
@@ -215,7 +219,7 @@ class Refills {
           if (empty != null) {
             empties.putBack(act, empty);
           }
-          kit.discard(act, container, DiscardCause.EMPTY);
+          discarding.discard(act, container, DiscardCause.EMPTY);
         });
   }
 }

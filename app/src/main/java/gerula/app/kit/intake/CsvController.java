@@ -175,7 +175,7 @@ class CsvController {
     return request.getInputStream().readAllBytes();
   }
 
-  /** Codes of columns parted by commas, empty where a column is passed over. */
+  /** Codes of columns separated by commas; empty for a column that is not read. */
   private static @Nullable List<@Nullable KitColumn> columns(@Nullable String told) {
     if (told == null) {
       return null;

@@ -1,5 +1,6 @@
 package gerula.app.platform.signin;
 
+import gerula.app.platform.Sha256;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
@@ -40,7 +41,7 @@ class KnownDevices {
     if (secret == null) {
       return Optional.empty();
     }
-    byte[] device = SignInPace.sha256(secret);
+    byte[] device = Sha256.of(secret);
     boolean isKnown =
         !sql.fetch(
                 "select 1 from access.known_device where account_hash = ? and device_hash = ?",
@@ -57,7 +58,7 @@ class KnownDevices {
         on conflict (account_hash, device_hash) do update set last_at = excluded.last_at
         """,
         account(email),
-        SignInPace.sha256(secret),
+        Sha256.of(secret),
         clock.instant());
   }
 
@@ -73,6 +74,6 @@ class KnownDevices {
   }
 
   private static byte[] account(String email) {
-    return SignInPace.sha256("account\n" + email.strip().toLowerCase(Locale.ROOT));
+    return Sha256.of("account\n" + email.strip().toLowerCase(Locale.ROOT));
   }
 }

@@ -1,5 +1,6 @@
 package gerula.app.platform.signin;
 
+import gerula.app.platform.Sha256;
 import gerula.app.platform.limits.Limit;
 import gerula.app.platform.workspace.SignedIn;
 import java.time.Instant;
@@ -79,6 +80,6 @@ class OpenSessions {
   }
 
   private static String publicId(Session session) {
-    return HexFormat.of().formatHex(SignInPace.sha256("session\n" + session.getId()), 0, 12);
+    return HexFormat.of().formatHex(Sha256.of("session\n" + session.getId()), 0, 12);
   }
 }

@@ -1,9 +1,7 @@
 package gerula.app.platform.signin;
 
+import gerula.app.platform.Sha256;
 import gerula.app.platform.errors.Refused;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -132,14 +130,6 @@ class SignInPace {
   }
 
   private static Key key(String kind, String what, int freeTries) {
-    return new Key(HexFormat.of().formatHex(sha256(kind + "\n" + what)), freeTries);
-  }
-
-  static byte[] sha256(String text) {
-    try {
-      return MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8));
-    } catch (NoSuchAlgorithmException impossible) {
-      throw new IllegalStateException("Every Java has SHA-256.", impossible);
-    }
+    return new Key(HexFormat.of().formatHex(Sha256.of(kind + "\n" + what)), freeTries);
   }
 }

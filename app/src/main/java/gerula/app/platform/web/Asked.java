@@ -1,11 +1,11 @@
 package gerula.app.platform.web;
 
+import gerula.app.platform.Sha256;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.Objects;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -37,7 +37,7 @@ public class Asked {
       return Optional.empty();
     }
     HttpServletRequest request = now.getRequest();
-    MessageDigest digest = sha256();
+    MessageDigest digest = Sha256.begun();
     String address =
         request.getMethod()
             + " "
@@ -66,14 +66,6 @@ public class Asked {
       return body.bytes();
     } catch (IOException impossible) {
       throw new UncheckedIOException(impossible);
-    }
-  }
-
-  static MessageDigest sha256() {
-    try {
-      return MessageDigest.getInstance("SHA-256");
-    } catch (NoSuchAlgorithmException impossible) {
-      throw new IllegalStateException("Every Java has SHA-256.", impossible);
     }
   }
 }

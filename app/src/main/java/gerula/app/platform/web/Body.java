@@ -1,5 +1,6 @@
 package gerula.app.platform.web;
 
+import gerula.app.platform.Sha256;
 import gerula.app.platform.errors.BodyTooLarge;
 import gerula.app.platform.errors.BodyTooSlow;
 import jakarta.servlet.http.HttpServletRequest;
@@ -41,7 +42,7 @@ public final class Body implements AutoCloseable {
    */
   static Body receive(InputStream from, BodyKind kind) throws IOException {
     ByteArrayOutputStream memory = new ByteArrayOutputStream();
-    MessageDigest digest = Asked.sha256();
+    MessageDigest digest = Sha256.begun();
     long until = System.nanoTime() + kind.time().toNanos();
     Path file = null;
     OutputStream out = memory;
