@@ -23,7 +23,11 @@ public final class Running implements BeforeAllCallback, ParameterResolver {
   private static ConfigurableApplicationContext application;
 
   @Override
-  public synchronized void beforeAll(ExtensionContext context) throws SQLException {
+  public void beforeAll(ExtensionContext context) throws SQLException {
+    begin();
+  }
+
+  private static synchronized void begin() throws SQLException {
     if (application != null) {
       return;
     }
@@ -78,7 +82,7 @@ public final class Running implements BeforeAllCallback, ParameterResolver {
         System.getenv(name), name + " is not set: run the tests with ./gerula test");
   }
 
-  static int port() {
+  static synchronized int port() {
     return Integer.parseInt(
         Objects.requireNonNull(application.getEnvironment().getProperty("local.server.port")));
   }

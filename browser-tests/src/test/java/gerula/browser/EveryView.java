@@ -1,10 +1,7 @@
 package gerula.browser;
 
-import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
-import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.LoadState;
 import java.util.ArrayList;
 import java.util.List;
@@ -62,39 +59,25 @@ final class EveryView {
       List<String> views = new ArrayList<>(views());
       views.add(Bench.planned(artist, Bench.PACKS));
       views.add(Bench.begun(artist, Bench.PACKS));
+      Axe.inEveryPageOf(artist.page);
       for (String view : views) {
         artist.goTo(view);
         artist.page.waitForLoadState(LoadState.NETWORKIDLE);
-        assertNothing(
-            axe(artist.page)
-                .withTags(
-                    List.of(
-                        "wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice")),
-            stance + " light " + view);
+        assertThat(Axe.violations(artist.page, Axe.GUIDELINES))
+            .as(stance + " light " + view)
+            .isEmpty();
         Number tooWide =
             (Number)
                 artist.page.evaluate("document.documentElement.scrollWidth - window.innerWidth");
         assertThat(tooWide.intValue()).as(stance + " " + view).isLessThanOrEqualTo(0);
         artist.page.evaluate("document.documentElement.dataset.theme = 'dark'");
-        assertNothing(
-            axe(artist.page).withRules(List.of("color-contrast")), stance + " dark " + view);
+        assertThat(Axe.violations(artist.page, Axe.CONTRAST))
+            .as(stance + " dark " + view)
+            .isEmpty();
       }
       assertThat(artist.complaints).isEmpty();
       assertThat(addresses)
           .allMatch(url -> url.startsWith(artist.application.address()) || url.startsWith("blob:"));
     }
-  }
-
-  /** Legacy mode looks at the page alone, which has no frames; the other opens a page each time. */
-  static AxeBuilder axe(Page page) {
-    return new AxeBuilder(page).setLegacyMode(true);
-  }
-
-  private static void assertNothing(AxeBuilder axe, String where) {
-    assertThat(axe.analyze().getViolations())
-        .as(where)
-        .extracting(
-            violation -> violation.getId() + ": " + violation.getNodes().getFirst().getHtml())
-        .isEmpty();
   }
 }

@@ -19,6 +19,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.Isolated;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
@@ -27,6 +28,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** An export is whole, of one moment, or no export; and an import takes nothing else. */
 @ExtendWith(Running.class)
+@Isolated
 class WholeArchiveTest {
 
   private static Answer read(Client client, Object archive) {

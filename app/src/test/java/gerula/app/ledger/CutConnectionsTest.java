@@ -20,6 +20,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.Isolated;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -27,6 +28,7 @@ import tools.jackson.databind.node.ObjectNode;
  * nobody can know is said to be so.
  */
 @ExtendWith(Running.class)
+@Isolated
 class CutConnectionsTest {
 
   private static final int ACTS = 80;

@@ -11,6 +11,7 @@ import java.time.Duration;
 import java.util.Optional;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -53,5 +54,14 @@ class AddressLimits extends OncePerRequestFilter {
     try (InFlight.Turn _ = turn.get()) {
       chain.doFilter(request, response);
     }
+    if (wasAskedInVain(response)) {
+      pace.takeMore(address, Limit.ADDRESS_REQUESTS_IN_VAIN.whole() - 1);
+    }
+  }
+
+  /** Whoever goes on after he was told to sign in or to wait is soon told so without much work. */
+  private static boolean wasAskedInVain(HttpServletResponse response) {
+    return response.getStatus() == HttpStatus.UNAUTHORIZED.value()
+        || response.getStatus() == HttpStatus.TOO_MANY_REQUESTS.value();
   }
 }

@@ -30,6 +30,11 @@ public final class Pace {
                         .build());
   }
 
+  /** Takes some more, as far as there are any. */
+  void takeMore(String name, int some) {
+    byName.get(name).tryConsumeAsMuchAsPossible(some);
+  }
+
   /** Takes one; empty when it may, otherwise the seconds until it may. */
   public Optional<Long> secondsToWait(String name) {
     ConsumptionProbe probe = byName.get(name).tryConsumeAndReturnRemaining(1);

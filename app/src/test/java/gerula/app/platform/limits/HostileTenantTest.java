@@ -8,8 +8,12 @@ import gerula.app.Csv;
 import gerula.app.Kits;
 import gerula.app.Running;
 import java.io.IOException;
+import java.net.InetAddress;
 import java.net.Socket;
 import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -123,6 +127,23 @@ class HostileTenantTest {
     socket.getOutputStream().write(head.getBytes(StandardCharsets.US_ASCII));
     socket.getOutputStream().flush();
     return socket;
+  }
+
+  /** After a few hundred refusals even those are not made any more, and only for that address. */
+  @Test
+  void whoeverGoesOnWithoutBeingSignedInIsSlowedDown(Client other)
+      throws IOException, InterruptedException {
+    HttpRequest asked = HttpRequest.newBuilder(URI.create(other.address() + "/api/places")).build();
+    List<Integer> statuses = new ArrayList<>();
+    try (HttpClient stubborn =
+        HttpClient.newBuilder().localAddress(InetAddress.getByName("127.0.0.9")).build()) {
+      for (int i = 0; i < 1500; i++) {
+        statuses.add(stubborn.send(asked, BodyHandlers.discarding()).statusCode());
+      }
+    }
+    assertThat(statuses).containsOnly(401, 429);
+    assertThat(statuses.indexOf(429)).isBetween(400, 1200);
+    other.signedUp().get("/api/places").expect(200);
   }
 
   @Test
