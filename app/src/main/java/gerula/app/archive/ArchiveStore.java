@@ -170,7 +170,9 @@ class ArchiveStore {
         .set(LEDGER.AT, one.at())
         .set(LEDGER.WHO, who)
         .set(LEDGER.FACTS, jsonb(one.facts()))
-        .set(LEDGER.UNDOES, one.undoes());
+        .set(LEDGER.UNDOES, one.undoes())
+        // Worked out when the whole history is there.
+        .set(LEDGER.IN_EFFECT, one.undoes() == null);
   }
 
   Query thing(UUID act, Archived.Thing thing) {

@@ -1,5 +1,7 @@
 package gerula.app.ledger;
 
+import static gerula.app.tables.Tables.LEDGER;
+
 import gerula.app.platform.errors.Faults;
 import org.jooq.DSLContext;
 import org.jooq.exception.DataAccessException;
@@ -11,14 +13,17 @@ import org.springframework.stereotype.Component;
 public class HistoryCheck {
 
   private final DSLContext sql;
+  private final InEffect inEffect;
 
-  HistoryCheck(DSLContext sql) {
+  HistoryCheck(DSLContext sql, InEffect inEffect) {
     this.sql = sql;
+    this.inEffect = inEffect;
   }
 
   /**
    * Every state in the history must be one the tables could take back, of the thing it says it is:
-   * an undo puts it there. To be called within the workspace.
+   * an undo puts it there. An undo follows what it undoes. To be called within the workspace; works
+   * out which acts count.
    *
    * @throws Refused when one is not
    */
@@ -32,6 +37,23 @@ public class HistoryCheck {
           "The ledger tells a state that the " + kind.code() + " it is told of cannot have.");
       faults.refuseIfAny();
     }
+    faults.unless(
+        undosFollow(),
+        "ledger",
+        "wrong-order",
+        "The ledger tells an undo before what it undoes.");
+    faults.refuseIfAny();
+    inEffect.workOut();
+  }
+
+  private boolean undosFollow() {
+    var undone = LEDGER.as("undone");
+    return !sql.fetchExists(
+        DSL.selectOne()
+            .from(LEDGER)
+            .join(undone)
+            .on(undone.ID.eq(LEDGER.UNDOES))
+            .where(undone.SEQ.ge(LEDGER.SEQ)));
   }
 
   private boolean areOfTheirThings(ThingKind kind) {

@@ -1,41 +1,34 @@
 package gerula.app.ledger;
 
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Acts that touched the same things later, the newest first. An act and its undo cancel each other;
- * an undo that was itself undone brings its act back.
+ * What stands in the way of undoing an act: anything that touched the same things later and counts.
+ * A later act and its undo cancel each other. An undo of something earlier does not: it put back
+ * what this act had found.
  */
-record LaterActs(List<Later> acts, Map<UUID, Later> undoneBy) {
+record LaterActs(List<Later> newestFirst) {
 
   /**
-   * @param undoes the act it undoes, null for an act of its own
+   * An act that touched the same things.
+   *
+   * @param number its place in the order of acts
+   * @param undoes the number of the act it undoes, null for an act of its own
    */
-  record Later(UUID id, String act, @Nullable UUID undoes) {}
-
-  static LaterActs of(List<Later> acts) {
-    Map<UUID, Later> undoneBy = new HashMap<>();
-    acts.stream()
-        .filter(one -> one.undoes() != null)
-        .forEach(one -> undoneBy.put(one.undoes(), one));
-    return new LaterActs(acts, undoneBy);
+  record Later(UUID id, String act, long number, @Nullable Long undoes, boolean inEffect) {
+    private boolean isInTheWayOf(long earlier) {
+      return number > earlier && inEffect && (undoes == null || undoes < earlier);
+    }
   }
 
-  /** What the newest act is called that still has its effect. */
-  Optional<String> newestInEffect() {
-    return acts.stream()
-        .filter(one -> one.undoes() == null && isInEffect(one))
+  /** What the newest one is called that stands in the way of undoing the act of this number. */
+  Optional<String> inTheWayOf(long number) {
+    return newestFirst.stream()
+        .filter(one -> one.isInTheWayOf(number))
         .map(Later::act)
         .findFirst();
-  }
-
-  private boolean isInEffect(Later one) {
-    Later undo = undoneBy.get(one.id());
-    return undo == null || !isInEffect(undo);
   }
 }

@@ -31,6 +31,7 @@ public class Ledger {
   private final States states;
   private final History history;
   private final Entries entries;
+  private final InEffect inEffect;
   private final List<Derived> derived;
   private final List<ActGuard> guards;
 
@@ -40,6 +41,7 @@ public class Ledger {
       States states,
       History history,
       Entries entries,
+      InEffect inEffect,
       List<Derived> derived,
       List<ActGuard> guards) {
     this.sql = sql;
@@ -47,6 +49,7 @@ public class Ledger {
     this.states = states;
     this.history = history;
     this.entries = entries;
+    this.inEffect = inEffect;
     this.derived = derived;
     this.guards = guards;
   }
@@ -95,17 +98,18 @@ public class Ledger {
                   .where(LEDGER.ID.eq(undone))
                   .fetchOptional()
                   .orElseThrow(() -> Refused.notThere("act", undone));
-          refuseWhenUndone(undone);
-          refuseWhenTouchedSince(act);
+          refuseWhenUndone(act);
+          refuseWhenTouchedSince(undone);
           Act undo =
               new Act(id, entries.nextNumber(), Map.of("act", act.get(LEDGER.ACT)), sql, states);
           putBack(undone, undo);
           finish(who, id, UNDONE, undo, undone);
+          inEffect.workOutAround(undone);
         });
   }
 
-  private void refuseWhenUndone(UUID undone) {
-    if (sql.fetchExists(LEDGER, LEDGER.UNDOES.eq(undone))) {
+  private static void refuseWhenUndone(Record act) {
+    if (!act.get(LEDGER.IN_EFFECT)) {
       throw Refused.notNow("undone-already", "This has been undone already. Nothing was changed.");
     }
   }
@@ -119,9 +123,9 @@ public class Ledger {
   }
 
   /** What came later rests on what was done: undoing it alone would tear the history. */
-  private void refuseWhenTouchedSince(Record act) {
-    LaterActs.of(history.after(act.get(LEDGER.ID)))
-        .newestInEffect()
+  private void refuseWhenTouchedSince(UUID act) {
+    history
+        .inTheWayOf(act)
         .ifPresent(
             since -> {
               throw Refused.notNow(

@@ -42,7 +42,7 @@ public class Usage {
         .on(LEDGER.ID.eq(LEDGER_THING.LEDGER_ID))
         .where(ofItems(items))
         .and(LEDGER.ACT.in(USES))
-        .and(isInEffect())
+        .and(LEDGER.IN_EFFECT)
         .orderBy(LEDGER.AT.desc())
         .fetchGroups(LEDGER_THING.THING_ID, LEDGER.AT);
   }
@@ -77,7 +77,7 @@ public class Usage {
         .and(LEDGER.ACT.in(USES_UP))
         .and(LEDGER.AT.ge(since))
         .and(amount.gt(BigDecimal.ZERO))
-        .and(isInEffect())
+        .and(LEDGER.IN_EFFECT)
         .fetch(
             row ->
                 new UsedUp(
@@ -86,11 +86,6 @@ public class Usage {
 
   private static Condition ofItems(Collection<UUID> items) {
     return LEDGER_THING.KIND.eq(ThingKind.ITEM_THING.code()).and(LEDGER_THING.THING_ID.in(items));
-  }
-
-  private Condition isInEffect() {
-    var undoing = LEDGER.as("undoing");
-    return DSL.notExists(DSL.selectOne().from(undoing).where(undoing.UNDOES.eq(LEDGER.ID)));
   }
 
   private static Field<BigDecimal> left(String state) {

@@ -28,8 +28,11 @@ final class RandomActs {
     final List<String> empties = Collections.synchronizedList(new ArrayList<>());
     final List<String> palettes = Collections.synchronizedList(new ArrayList<>());
     final List<String> wanted = Collections.synchronizedList(new ArrayList<>());
+    final List<String> sessions = Collections.synchronizedList(new ArrayList<>());
     final List<String> acts = Collections.synchronizedList(new ArrayList<>());
   }
+
+  static final int KINDS = 33;
 
   private final Client client;
   private final RandomGenerator random;
@@ -57,8 +60,15 @@ final class RandomActs {
 
   /** Does something, or undoes something. */
   Answer any() {
+    return any(random.nextInt(KINDS + 1));
+  }
+
+  /**
+   * @param kind from 0 to {@link #KINDS} exclusive; above, something is undone
+   */
+  Answer any(int kind) {
     String item = "/api/items/" + oneOf(known.items);
-    return switch (random.nextInt(34)) {
+    return switch (kind) {
       case 0, 1 -> sent(item + "/move", act().put("to", random.nextInt(6) == 0 ? null : place()));
       case 2, 3 ->
           sent(

@@ -217,7 +217,6 @@ public class SessionStore {
 
   /** The act that finished each piece of a session and still has its effect. */
   Map<UUID, UUID> finishingActs(UUID session) {
-    var undoing = LEDGER.as("undoing");
     return sql.select(LEDGER_THING.THING_ID, LEDGER.ID)
         .from(BENCH_PIECE)
         .join(LEDGER_THING)
@@ -228,11 +227,9 @@ public class SessionStore {
                 .and(LEDGER_THING.KIND.eq(ThingKind.BENCH_PIECE_THING.code())))
         .join(LEDGER)
         .on(LEDGER.ID.eq(LEDGER_THING.LEDGER_ID))
-        .leftJoin(undoing)
-        .on(undoing.UNDOES.eq(LEDGER.ID))
         .where(BENCH_PIECE.SESSION_ID.eq(session))
         .and(LEDGER.ACT.eq(Working.FINISHED))
-        .and(undoing.ID.isNull())
+        .and(LEDGER.IN_EFFECT)
         .fetchMap(LEDGER_THING.THING_ID, LEDGER.ID);
   }
 

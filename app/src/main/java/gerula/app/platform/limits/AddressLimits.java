@@ -20,6 +20,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE + 10)
 class AddressLimits extends OncePerRequestFilter {
 
+  private static final Duration LONGEST_WAIT = Duration.ofSeconds(2);
+
   private final InFlight open =
       new InFlight(Limit.ADDRESS_REQUESTS_OPEN.whole(), Duration.ofSeconds(5));
   private final Pace pace =
@@ -38,12 +40,6 @@ class AddressLimits extends OncePerRequestFilter {
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
     String address = request.getRemoteAddr();
-    Optional<Long> wait = pace.secondsToWait(address);
-    if (wait.isPresent()) {
-      answers.write(
-          response, Refused.tooMany("Too many requests came from your address.", wait.get()));
-      return;
-    }
     Optional<InFlight.Turn> turn = open.await(address);
     if (turn.isEmpty()) {
       answers.write(
@@ -52,8 +48,32 @@ class AddressLimits extends OncePerRequestFilter {
       return;
     }
     try (InFlight.Turn _ = turn.get()) {
-      chain.doFilter(request, response);
+      atThePaceOf(address, request, response, chain);
     }
+  }
+
+  /**
+   * Whoever asks too often is kept waiting rather than refused at once: a refusal that costs him
+   * nothing is asked for thousands of times a second.
+   */
+  private void atThePaceOf(
+      String address, HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
+    try {
+      if (!pace.await(address, LONGEST_WAIT)) {
+        Thread.sleep(LONGEST_WAIT);
+        answers.write(
+            response,
+            Refused.tooMany(
+                "Too many requests came from your address.",
+                1 + LONGEST_WAIT.toSeconds()));
+        return;
+      }
+    } catch (InterruptedException stopped) {
+      Thread.currentThread().interrupt();
+      return;
+    }
+    chain.doFilter(request, response);
     if (wasAskedInVain(response)) {
       pace.takeMore(address, Limit.ADDRESS_REQUESTS_IN_VAIN.whole() - 1);
     }

@@ -2,6 +2,7 @@ package gerula.app.platform.limits;
 
 import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
+import io.github.bucket4j.BlockingStrategy;
 import io.github.bucket4j.Bucket;
 import io.github.bucket4j.ConsumptionProbe;
 import java.time.Duration;
@@ -30,9 +31,14 @@ public final class Pace {
                         .build());
   }
 
-  /** Takes some more, as far as there are any. */
+  /** Takes some more afterwards: whoever comes next waits until they are regained. */
   void takeMore(String name, int some) {
-    byName.get(name).tryConsumeAsMuchAsPossible(some);
+    byName.get(name).consumeIgnoringRateLimits(some);
+  }
+
+  /** Takes one, and waits for it when it is regained within that time; else takes none. */
+  boolean await(String name, Duration atMost) throws InterruptedException {
+    return byName.get(name).asBlocking().tryConsume(1, atMost, BlockingStrategy.PARKING);
   }
 
   /** Takes one; empty when it may, otherwise the seconds until it may. */
