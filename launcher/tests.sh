@@ -31,7 +31,7 @@ command_test() {
   if [ "$result" = 0 ]; then
     mark_current tables "$TABLES_PRINT"
   else
-    grep -E '^\[ERROR\]|FAIL' "$STATE/log/test.log" | head -n 60
+    grep -m 60 -E '^\[ERROR\]|FAIL' "$STATE/log/test.log"
   fi
   cluster_down test
   totals
@@ -145,8 +145,8 @@ bench_find() {
     "http://127.0.0.1:$BENCH_PORT" 127.0.0.1 "$CLUSTER_PORT" gerula_bench
 }
 
-# The same attacks as in the tests, for long: bad requests, many writers, kills. Takes about half an hour;
-# PROBE_REQUESTS and PROBE_SECONDS make it shorter or longer.
+# The same attacks as in the tests, for long: bad requests, many writers, acts in any order, kills. Takes
+# about an hour; PROBE_REQUESTS, PROBE_SECONDS, PROBE_ACTS and PROBE_KILLS make it shorter or longer.
 command_probe() {
   local result=0
   need_node
@@ -154,11 +154,11 @@ command_probe() {
   tests_cluster
   build_settings
   step "probing (output in .gerula/log/probe.log)"
-  (cd "$HERE" && mvn -B verify -Dtest="BadRequestsTest,ManyWritersTest,KilledTest" -Dsurefire.failIfNoSpecifiedTests=false \
+  (cd "$HERE" && mvn -B verify -Dtest="BadRequestsTest,ManyWritersTest,AnyOrderTest,KilledTest" -Dsurefire.failIfNoSpecifiedTests=false \
     -Dspotless.check.skip=true -Dprobe.requests="${PROBE_REQUESTS:-50000}" -Dprobe.seconds="${PROBE_SECONDS:-300}" \
-    -Dprobe.kills="${PROBE_KILLS:-20}" "${BUILD_SETTINGS[@]}" > "$STATE/log/probe.log" 2>&1) || result=$?
+    -Dprobe.acts="${PROBE_ACTS:-10000}" -Dprobe.kills="${PROBE_KILLS:-20}" "${BUILD_SETTINGS[@]}" > "$STATE/log/probe.log" 2>&1) || result=$?
   mark_current tables "$TABLES_PRINT"
-  grep -E 'by status|Killed|Tests run:|^\[ERROR\]' "$STATE/log/probe.log" | head -n 40
+  grep -m 40 -E 'by status|Killed|Any order|Tests run:|^\[ERROR\]' "$STATE/log/probe.log"
   cluster_down test
   return "$result"
 }

@@ -38,10 +38,7 @@ public class HistoryCheck {
       faults.refuseIfAny();
     }
     faults.unless(
-        undosFollow(),
-        "ledger",
-        "wrong-order",
-        "The ledger tells an undo before what it undoes.");
+        undosFollow(), "ledger", "wrong-order", "The ledger tells an undo before what it undoes.");
     faults.refuseIfAny();
     inEffect.workOut();
   }

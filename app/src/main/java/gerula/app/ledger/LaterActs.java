@@ -26,9 +26,6 @@ record LaterActs(List<Later> newestFirst) {
 
   /** What the newest one is called that stands in the way of undoing the act of this number. */
   Optional<String> inTheWayOf(long number) {
-    return newestFirst.stream()
-        .filter(one -> one.isInTheWayOf(number))
-        .map(Later::act)
-        .findFirst();
+    return newestFirst.stream().filter(one -> one.isInTheWayOf(number)).map(Later::act).findFirst();
   }
 }

@@ -34,8 +34,7 @@ class InEffectTest {
       assertThat(acts)
           .allSatisfy(
               one ->
-                  assertThat(!InEffect.without(undos).contains(one))
-                      .isEqualTo(counts(one, undos)));
+                  assertThat(!InEffect.without(undos).contains(one)).isEqualTo(counts(one, undos)));
     }
     assertThat(undos).isNotEmpty();
   }

@@ -46,8 +46,7 @@ class LaterActsTest {
 
   @Test
   void theNewestIsNamed() {
-    assertThat(
-            acts(act("discarded", 7, null, true), act("moved", 6, null, true)).inTheWayOf(5))
+    assertThat(acts(act("discarded", 7, null, true), act("moved", 6, null, true)).inTheWayOf(5))
         .contains("discarded");
   }
 }

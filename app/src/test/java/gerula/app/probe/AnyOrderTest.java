@@ -157,9 +157,7 @@ class AnyOrderTest {
       client.get("/api/items/" + item.path("id").asString()).expect(200);
     }
     for (JsonNode booking : client.get("/api/bookings").body().path("bookings").values()) {
-      client
-          .get("/api/bookings/" + booking.path("id").asString() + "/packing-list")
-          .expect(200);
+      client.get("/api/bookings/" + booking.path("id").asString() + "/packing-list").expect(200);
     }
   }
 

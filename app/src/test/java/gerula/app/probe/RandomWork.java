@@ -1,7 +1,6 @@
 package gerula.app.probe;
 
 import static gerula.app.Client.act;
-import static gerula.app.Client.object;
 
 import gerula.app.Client;
 import gerula.app.Client.Answer;
@@ -15,7 +14,9 @@ import java.util.random.RandomGenerator;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Acts of the rarer kinds in random order: edits, whole imports, pictures, a session at the bench. */
+/**
+ * Acts of the rarer kinds in random order: edits, whole imports, pictures, a session at the bench.
+ */
 final class RandomWork {
 
   static final int KINDS = 24;
@@ -104,8 +105,7 @@ final class RandomWork {
   private Answer editItem() {
     String id = oneOf(known.items);
     JsonNode now = client.get("/api/items/" + id).body().path("item");
-    ObjectNode asked =
-        Kits.powder(id, now.path("home").asString(oneOf(known.places)));
+    ObjectNode asked = Kits.powder(id, now.path("home").asString(oneOf(known.places)));
     asked.remove(List.of("id", "productId"));
     asked.put("version", now.path("version").asInt());
     asked.put("productVersion", now.at("/product/version").asInt());

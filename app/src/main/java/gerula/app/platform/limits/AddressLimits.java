@@ -65,8 +65,7 @@ class AddressLimits extends OncePerRequestFilter {
         answers.write(
             response,
             Refused.tooMany(
-                "Too many requests came from your address.",
-                1 + LONGEST_WAIT.toSeconds()));
+                "Too many requests came from your address.", 1 + LONGEST_WAIT.toSeconds()));
         return;
       }
     } catch (InterruptedException stopped) {
