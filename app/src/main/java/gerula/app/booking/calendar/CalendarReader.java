@@ -15,10 +15,14 @@ import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.temporal.Temporal;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Calendar;
@@ -84,38 +88,70 @@ final class CalendarReader {
     return events;
   }
 
+  /** A line that goes on begins the next one with a space or a tab (RFC 5545, 3.1). */
+  private static final Pattern FOLD = Pattern.compile("(?:\\r\\n|\\r|\\n)[ \\t]");
+
+  private static final Pattern LINE_END = Pattern.compile("\\r\\n|\\r|\\n");
+  private static final Pattern OF_A_CALENDAR =
+      Pattern.compile("(?:VERSION|PRODID)[:;].*", Pattern.CASE_INSENSITIVE);
+  private static final Pattern LOOKS_LIKE_AN_EDGE =
+      Pattern.compile("^\\W*(?:BEGIN|END)\\W", Pattern.CASE_INSENSITIVE);
+  private static final Pattern BEGIN =
+      Pattern.compile("\\s*BEGIN\\s*:\\s*(\\S*)\\s*", Pattern.CASE_INSENSITIVE);
+  private static final Pattern END =
+      Pattern.compile("\\s*END\\s*:\\s*(\\S*)\\s*", Pattern.CASE_INSENSITIVE);
+
   /**
-   * What a file says of time zones is left out: a time of a zone of its own is the time on the wall
-   * there, whatever the zone's rules are, and a rule that repeats every second since the year 1
-   * costs more than a minute to follow.
+   * The events of a file and nothing else of it. What it says of time zones is left out: a time of
+   * a zone of its own is the time on the wall there, whatever the zone's rules are, and a rule that
+   * repeats every second since the year 1 costs more than a minute to follow. So are alarms and
+   * whatever else may lie within an event or beside it.
    */
-  private static String withoutZones(InputStream file) throws IOException {
+  private static String onlyEvents(InputStream file) throws IOException {
     StringBuilder kept = new StringBuilder();
-    int inZones = 0;
+    Deque<String> within = new ArrayDeque<>();
     int lines = 0;
     String text = new String(file.readAllBytes(), StandardCharsets.UTF_8);
-    for (String line : text.split("\\r\\n|\\r|\\n", MOST_LINES + 1)) {
+    String unfolded = FOLD.matcher(text).replaceAll("");
+    for (String line : LINE_END.split(unfolded, MOST_LINES + 1)) {
       if (++lines > MOST_LINES) {
         throw fault(
             "The file has more than " + MOST_LINES + " lines. Export fewer events at once.");
       }
-      String bare = line.strip().toUpperCase(Locale.ROOT);
-      if (bare.equals("BEGIN:VTIMEZONE")) {
-        inZones++;
+      Matcher begin = BEGIN.matcher(line);
+      if (begin.matches()) {
+        within.push(begin.group(1).toUpperCase(Locale.ROOT));
       }
-      if (inZones == 0) {
+      Matcher end = END.matcher(line);
+      if (isKept(line, begin.matches() || end.matches(), within)) {
         kept.append(line).append("\r\n");
       }
-      if (bare.equals("END:VTIMEZONE") && inZones > 0) {
-        inZones--;
+      if (end.matches() && !end.group(1).toUpperCase(Locale.ROOT).equals(within.pollFirst())) {
+        throw new IOException("Something ends that has not begun.");
       }
+    }
+    if (lines < 2 || !within.isEmpty()) {
+      throw new IOException("It does not begin, or does not end.");
     }
     return kept.toString();
   }
 
+  /** What a calendar has to have, and the lines of an event in it. */
+  private static boolean isKept(String line, boolean isEdge, Deque<String> within) {
+    return switch (within.size()) {
+      case 1 ->
+          within.getFirst().equals("VCALENDAR")
+              && (isEdge || OF_A_CALENDAR.matcher(line).matches());
+      case 2 ->
+          within.getFirst().equals("VEVENT")
+              && (isEdge || !LOOKS_LIKE_AN_EDGE.matcher(line).find());
+      default -> false;
+    };
+  }
+
   private static Calendar parsed(InputStream file) {
     try {
-      return new CalendarBuilder().build(new StringReader(withoutZones(file)));
+      return new CalendarBuilder().build(new StringReader(onlyEvents(file)));
     } catch (Refused told) {
       throw told;
     } catch (IOException | ParserException | RuntimeException broken) {

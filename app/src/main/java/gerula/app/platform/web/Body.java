@@ -24,6 +24,9 @@ public final class Body implements AutoCloseable {
   /** Up to this many bytes lie in memory. */
   static final int SHORT = 1 << 20;
 
+  /** Nobody has to say beforehand how much he sends: the room is looked at after so many bytes. */
+  private static final long LOOKED_AFTER = 1L << 24;
+
   private static final String ATTRIBUTE = Body.class.getName();
 
   private final byte[] start;
@@ -39,6 +42,7 @@ public final class Body implements AutoCloseable {
   /**
    * @throws BodyTooLarge when more comes than may
    * @throws BodyTooSlow when it is not all there in time
+   * @throws gerula.app.platform.errors.Refused when there is no room for it
    */
   static Body receive(InputStream from, BodyKind kind) throws IOException {
     ByteArrayOutputStream memory = new ByteArrayOutputStream();
@@ -52,6 +56,9 @@ public final class Body implements AutoCloseable {
       for (int length = from.read(some); length >= 0; length = from.read(some)) {
         received += length;
         requireWithin(kind, received, until);
+        if (received / LOOKED_AFTER > (received - length) / LOOKED_AFTER) {
+          Spool.requireRoom(0);
+        }
         if (file == null && received > SHORT) {
           file = Files.createTempFile(Spool.folder(), "received", null);
           out = Files.newOutputStream(file);

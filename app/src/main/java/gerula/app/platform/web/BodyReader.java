@@ -33,8 +33,6 @@ class BodyReader extends OncePerRequestFilter {
   /** After whoever asks is known, before he is counted among those at work. */
   static final int ORDER = Ordered.LOWEST_PRECEDENCE - 20;
 
-  private static final long SPARE_BYTES = 1L << 30;
-
   private final ProblemAnswer answers;
 
   BodyReader(ProblemAnswer answers) {
@@ -96,8 +94,8 @@ class BodyReader extends OncePerRequestFilter {
     if (told > kind.most()) {
       throw new BodyTooLarge(kind.most());
     }
-    if (told > Body.SHORT && Spool.free() < told + SPARE_BYTES) {
-      throw Refused.busy("There is no room for a file of that size just now.");
+    if (told > Body.SHORT) {
+      Spool.requireRoom(told);
     }
     return Body.receive(request.getInputStream(), kind);
   }

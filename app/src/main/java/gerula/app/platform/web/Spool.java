@@ -1,5 +1,6 @@
 package gerula.app.platform.web;
 
+import gerula.app.platform.errors.Refused;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -18,6 +19,8 @@ import org.springframework.util.FileSystemUtils;
 public final class Spool {
 
   static final Logger LOG = LoggerFactory.getLogger(Spool.class);
+
+  private static final long SPARE_BYTES = 1L << 30;
 
   private static final String PREFIX = "gerula-passing-";
 
@@ -52,8 +55,17 @@ public final class Spool {
     return FOLDER;
   }
 
-  /** Bytes that are still free there. */
-  static long free() {
+  /**
+   * @param bytes that are about to come
+   * @throws Refused when others would find no room then
+   */
+  static void requireRoom(long bytes) {
+    if (free() < bytes + SPARE_BYTES) {
+      throw Refused.busy("There is no room for a file of that size just now.");
+    }
+  }
+
+  private static long free() {
     try {
       return Files.getFileStore(FOLDER).getUsableSpace();
     } catch (IOException unknown) {
