@@ -6,6 +6,7 @@ tests_cluster() {
   need_maven
   cluster_up test "-c fsync=off -c synchronous_commit=off -c full_page_writes=off"
   need_database gerula_test
+  need_database gerula_first
   need_database gerula_browser
   need_database gerula_killed
   export GERULA_TEST_PORT=$CLUSTER_PORT GERULA_TEST_OWNER=$OWNER_PASSWORD GERULA_TEST_APP=$APP_PASSWORD

@@ -47,31 +47,29 @@ const ACTS: Record<string, string> = {
 };
 
 const FIELDS: Record<string, string> = {
-  now_place_id: "now in",
-  home_place_id: "home",
-  amount_left: "left",
-  opened_on: "opened",
-  made_on: "made",
-  bought_on: "bought",
-  printed_expiry: "printed date",
-  discarded_on: "discarded on",
-  discard_cause: "because of",
-  changed_on: "reported changed",
-  changed_what: "changed",
-  broken_pack_on: "pack broken",
-  washed_on: "washed",
-  kept_on: "kept",
-  use_first_on: "used first since",
-  parent_id: "lies in",
-  home_id: "home",
-  ask_back_on: "to be asked for",
-  picture_id: "picture",
-  pack_code: "pack code",
-  only_for: "only for",
-  period_after_opening_months: "months after opening",
+  now: "now in",
+  parent: "lies in",
+  openedOn: "opened",
+  madeOn: "made",
+  boughtOn: "bought",
+  printedExpiry: "printed date",
+  discardCause: "because of",
+  changedOn: "reported changed",
+  changedWhat: "changed",
+  brokenPackOn: "pack broken",
+  washedOn: "washed",
+  keptOn: "kept",
+  useFirstOn: "used first since",
+  askBackOn: "to be asked for",
+  periodAfterOpening: "months after opening",
 };
 
-const PLACES = ["now_place_id", "home_place_id", "parent_id", "home_id"];
+/** As in "onlyFor" to "only for". */
+function fieldName(field: string): string {
+  return FIELDS[field] ?? field.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
+}
+
+const PLACES = ["now", "home", "parent"];
 
 /** What an act is called in a sentence. */
 export function actName(act: string): string {
@@ -91,11 +89,11 @@ export function actWord(entry: Schemas["LedgerEntry"]): string {
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
 
 export function changeWords(change: Schemas["Change"], places: PlaceMap, today: string): string {
-  const field = FIELDS[change.field] ?? change.field.replaceAll("_", " ");
+  const field = fieldName(change.field);
   const told = (value: unknown) => {
     if (value === null || value === undefined || value === "") return "nothing";
     if (PLACES.includes(change.field)) return placePath(String(value), places);
-    if (change.field === "picture_id" || change.field === "empty_id") return "another";
+    if (["picture", "empty", "thing", "product"].includes(change.field)) return "another";
     if (DAY.test(String(value))) return shortDate(String(value), today);
     if (typeof value === "boolean") return value ? "yes" : "no";
     return Array.isArray(value)

@@ -5,6 +5,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Objects;
+import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
@@ -20,6 +21,8 @@ public final class Running implements BeforeAllCallback, ParameterResolver {
 
   public static final String TODAY = "2031-04-14";
 
+  private static final String URL = url("gerula_test");
+
   private static ConfigurableApplicationContext application;
 
   @Override
@@ -31,40 +34,101 @@ public final class Running implements BeforeAllCallback, ParameterResolver {
     if (application != null) {
       return;
     }
-    emptyDatabase();
+    emptyDatabase(URL);
     System.setProperty("jdk.httpclient.allowRestrictedHeaders", "content-length,host");
-    application =
-        new SpringApplicationBuilder(GerulaApplication.class)
-            .run(
-                "--server.port=0",
-                // Hundreds of tests sign up from one address.
-                "--gerula.sign-up-burst=100000",
-                "--gerula.today=" + TODAY,
-                "--spring.datasource.url=" + url(),
-                "--spring.datasource.password=" + setting("GERULA_TEST_APP"),
-                "--spring.flyway.password=" + setting("GERULA_TEST_OWNER"));
+    application = start(URL);
   }
 
-  private static void emptyDatabase() throws SQLException {
-    try (Connection owner = asOwner();
+  private static ConfigurableApplicationContext start(String url) {
+    return new SpringApplicationBuilder(GerulaApplication.class)
+        .run(
+            "--server.port=0",
+            // Hundreds of tests sign up from one address.
+            "--gerula.sign-up-burst=100000",
+            "--gerula.today=" + TODAY,
+            "--spring.jmx.enabled=false",
+            "--spring.datasource.url=" + url,
+            "--spring.datasource.password=" + setting("GERULA_TEST_APP"),
+            "--spring.flyway.password=" + setting("GERULA_TEST_OWNER"));
+  }
+
+  /** The application on a database of its own, to be closed after use. */
+  public record Another(ConfigurableApplicationContext context) implements AutoCloseable {
+
+    public Client client() {
+      return new Client(port(context));
+    }
+
+    @Override
+    public void close() {
+      context.close();
+    }
+  }
+
+  /**
+   * Starts another one, on a database as the first release left it.
+   *
+   * @param rows of its tables, as SQL
+   */
+  public static Another onTheFirstRelease(String database, String rows) throws SQLException {
+    String url = url(database);
+    emptyDatabase(url);
+    Flyway.configure()
+        .dataSource(url, "gerula_owner", setting("GERULA_TEST_OWNER"))
+        .defaultSchema("access")
+        .schemas("access", "gerula")
+        .target("1")
+        .load()
+        .migrate();
+    try (Connection owner = asOwner(url);
+        Statement sql = owner.createStatement()) {
+      owner.setAutoCommit(false);
+      sql.execute(forEveryTable("no force"));
+      sql.execute(rows);
+      sql.execute("set constraints all immediate");
+      sql.execute(forEveryTable("force"));
+      owner.commit();
+    }
+    return new Another(start(url));
+  }
+
+  private static String forEveryTable(String how) {
+    return """
+        do $$
+        declare t text;
+        begin
+          for t in select tablename from pg_tables where schemaname = 'gerula' loop
+            execute format('alter table gerula.%%I %s row level security', t);
+          end loop;
+        end $$
+        """
+        .formatted(how);
+  }
+
+  private static void emptyDatabase(String url) throws SQLException {
+    try (Connection owner = asOwner(url);
         Statement sql = owner.createStatement()) {
       sql.execute("drop schema if exists gerula cascade");
       sql.execute("drop schema if exists access cascade");
     }
   }
 
-  private static String url() {
-    return "jdbc:postgresql://127.0.0.1:" + setting("GERULA_TEST_PORT") + "/gerula_test";
+  private static String url(String database) {
+    return "jdbc:postgresql://127.0.0.1:" + setting("GERULA_TEST_PORT") + "/" + database;
   }
 
   /** A connection as the role that owns the tables. */
   public static Connection asOwner() throws SQLException {
-    return DriverManager.getConnection(url(), "gerula_owner", setting("GERULA_TEST_OWNER"));
+    return asOwner(URL);
+  }
+
+  private static Connection asOwner(String url) throws SQLException {
+    return DriverManager.getConnection(url, "gerula_owner", setting("GERULA_TEST_OWNER"));
   }
 
   /** A connection as the role the application runs as. */
   public static Connection asApplication() throws SQLException {
-    return DriverManager.getConnection(url(), "gerula_app", setting("GERULA_TEST_APP"));
+    return DriverManager.getConnection(URL, "gerula_app", setting("GERULA_TEST_APP"));
   }
 
   /** Cuts every connection the application has to its database. */
@@ -83,8 +147,12 @@ public final class Running implements BeforeAllCallback, ParameterResolver {
   }
 
   static synchronized int port() {
+    return port(application);
+  }
+
+  private static int port(ConfigurableApplicationContext running) {
     return Integer.parseInt(
-        Objects.requireNonNull(application.getEnvironment().getProperty("local.server.port")));
+        Objects.requireNonNull(running.getEnvironment().getProperty("local.server.port")));
   }
 
   @Override

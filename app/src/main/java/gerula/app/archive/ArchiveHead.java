@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
  * What an archive says of itself, and what it holds.
  *
  * @param format always "gerula-workspace"
- * @param version of the format, 1 or {@value #VERSION}
+ * @param version of the format, 1 to {@value #VERSION}
  * @param writtenOn the day it was written; dates can be moved along with it
  * @param counts how many elements each of its lists has
  * @param sha256 over everything but the closing, by value: see {@link ArchiveDigest}
@@ -24,8 +24,11 @@ record ArchiveHead(
 
   static final String FORMAT = "gerula-workspace";
 
-  /** From 2 on an archive ends with its counts and its digest; 1 is still read. */
-  static final int VERSION = 2;
+  /**
+   * From 2 on an archive ends with its counts and its digest; from 3 on its history keeps only what
+   * changed and says of which level it is. All earlier ones are still read.
+   */
+  static final int VERSION = 3;
 
   static final String CLOSING = "closing";
 

@@ -180,6 +180,8 @@ class ArchiveStore {
         .set(LEDGER_THING.LEDGER_ID, act)
         .set(LEDGER_THING.KIND, thing.kind().code())
         .set(LEDGER_THING.THING_ID, thing.id())
+        // Before version 3 archives did not say: what is missing is brought up from the first.
+        .set(LEDGER_THING.LEVEL, thing.level() == null ? 1 : thing.level())
         .set(LEDGER_THING.BEFORE, jsonb(thing.before()))
         .set(LEDGER_THING.AFTER, jsonb(thing.after()));
   }

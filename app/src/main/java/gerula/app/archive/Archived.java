@@ -8,6 +8,7 @@ import gerula.app.kit.ItemDraft;
 import gerula.app.kit.PlaceDraft;
 import gerula.app.kit.ProductDraft;
 import gerula.app.ledger.ThingKind;
+import gerula.app.ledger.Upcaster;
 import gerula.core.depot.Handling;
 import gerula.core.kit.Changed;
 import gerula.core.kit.DiscardCause;
@@ -205,10 +206,15 @@ sealed interface Archived {
       @Nullable UUID undoes)
       implements Archived {}
 
-  /** A thing an act touched, as it was before and after; null when it was not there. */
+  /**
+   * A thing an act touched, as it was before and after; null when it was not there.
+   *
+   * @param level of the tables when it was written, null in archives before version 3
+   */
   record Thing(
       @NotNull ThingKind kind,
       @NotNull UUID id,
+      @Nullable @Min(1) @Max(Upcaster.NEWEST_LEVEL) Integer level,
       @Nullable Map<String, Object> before,
       @Nullable Map<String, Object> after) {}
 }

@@ -262,6 +262,7 @@ class WorkspaceExport {
     out.writeStartObject();
     out.writeStringProperty("kind", row.get(LEDGER_THING.KIND));
     out.writeStringProperty("id", row.get(LEDGER_THING.THING_ID).toString());
+    out.writeNumberProperty("level", row.get(LEDGER_THING.LEVEL));
     state(out, "before", row.get(LEDGER_THING.BEFORE));
     state(out, "after", row.get(LEDGER_THING.AFTER));
     out.writeEndObject();

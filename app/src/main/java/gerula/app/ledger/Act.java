@@ -1,12 +1,11 @@
 package gerula.app.ledger;
 
-import static gerula.app.tables.Tables.LEDGER_THING;
-
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -33,7 +32,7 @@ public final class Act {
   private final States states;
   private final Map<String, Object> facts = new LinkedHashMap<>();
   private final Map<Thing, Before> touched = new LinkedHashMap<>();
-  private final Map<ThingKind, List<UUID>> created = new EnumMap<>(ThingKind.class);
+  private final Map<ThingKind, Set<UUID>> created = new EnumMap<>(ThingKind.class);
 
   /**
    * @param number its place in the workspace's order of acts
@@ -66,7 +65,7 @@ public final class Act {
    */
   public void create(ThingKind kind, List<UUID> things, Runnable make) {
     make.run();
-    created.computeIfAbsent(kind, _ -> new ArrayList<>()).addAll(things);
+    created.computeIfAbsent(kind, _ -> new LinkedHashSet<>()).addAll(things);
   }
 
   /** Changes one thing, as often as the act needs to. */
@@ -100,35 +99,61 @@ public final class Act {
   /** Writes down how everything it touched was and is. Its entry has to be there. */
   void writeThings() {
     created.forEach(this::writeCreated);
-    Set<Thing> made = new HashSet<>();
-    created.forEach((kind, ids) -> ids.forEach(one -> made.add(new Thing(kind, one))));
-    touched.forEach(
-        (thing, before) -> {
-          // What was made and changed by the same act stands there as made.
-          if (!made.contains(thing)) {
-            sql.insertInto(LEDGER_THING)
-                .set(LEDGER_THING.LEDGER_ID, id)
-                .set(LEDGER_THING.KIND, thing.kind().code())
-                .set(LEDGER_THING.THING_ID, thing.id())
-                .set(LEDGER_THING.BEFORE, before.state())
-                .set(LEDGER_THING.AFTER, states.take(thing.kind(), thing.id()))
-                .execute();
-          }
-        });
+    Map<ThingKind, List<Thing>> byKind = new EnumMap<>(ThingKind.class);
+    touched
+        .keySet()
+        .forEach(
+            thing -> {
+              // What was made and changed by the same act stands there as made.
+              if (!created.getOrDefault(thing.kind(), Set.of()).contains(thing.id())) {
+                byKind.computeIfAbsent(thing.kind(), _ -> new ArrayList<>()).add(thing);
+              }
+            });
+    byKind.forEach(this::writeTouched);
   }
 
-  private void writeCreated(ThingKind kind, List<UUID> things) {
+  /** Of each state only what changed. */
+  private void writeTouched(ThingKind kind, List<Thing> things) {
+    UUID[] ids = things.stream().map(Thing::id).toArray(UUID[]::new);
+    String[] before =
+        things.stream()
+            .map(touched::get)
+            .map(one -> one.state() == null ? null : one.state().data())
+            .toArray(String[]::new);
+    sql.execute(
+        """
+        insert into gerula.ledger_thing (ledger_id, kind, thing_id, level, before, after)
+        select {0}, {1}, was.id, {2},
+          gerula.state_changes(was.state::jsonb, now.state, {3}),
+          gerula.state_changes(now.state, was.state::jsonb, {3})
+        from unnest({4}, {5}) as was (id, state)
+        left join lateral (select {6} as state from {7} thing where thing.{8} = was.id) now on true
+        """,
+        DSL.val(id),
+        DSL.val(kind.code()),
+        DSL.inline(Upcaster.NEWEST_LEVEL),
+        DSL.inline(kind.id().getName()),
+        DSL.val(ids),
+        DSL.val(before),
+        States.of(kind),
+        kind.table(),
+        DSL.name(kind.id().getName()));
+  }
+
+  private void writeCreated(ThingKind kind, Set<UUID> things) {
     // Joined with the list rather than looked up in it: after thousands of inserts the planner
     // still takes the table for an empty one.
     sql.execute(
         """
-        insert into gerula.ledger_thing (ledger_id, kind, thing_id, before, after)
-        select {0}, {1}, thing.{2}, null, to_jsonb(thing) - 'sought' - 'workspace_id'
-        from unnest({4}) as made (id) join {3} thing on thing.{2} = made.id
+        insert into gerula.ledger_thing (ledger_id, kind, thing_id, level, before, after)
+        select {0}, {1}, thing.{2}, {3}, null, {4}
+        from unnest({6}) as made (id) join {5} thing on thing.{2} = made.id
         """,
         DSL.val(id),
         DSL.val(kind.code()),
         DSL.name(kind.id().getName()),
+        DSL.inline(Upcaster.NEWEST_LEVEL),
+        States.of(kind),
         kind.table(),
         DSL.val(things.toArray(UUID[]::new)));
   }

@@ -14,8 +14,6 @@ import tools.jackson.databind.json.JsonMapper;
 /** What differs between two states of a thing. */
 final class Changes {
 
-  private static final Set<String> NOT_TOLD =
-      Set.of("version", "workspace_id", "id", "faces", "last_day", "replace_by");
   private static final TypeReference<Map<String, Object>> FIELDS = new TypeReference<>() {};
 
   private Changes() {}
@@ -26,7 +24,7 @@ final class Changes {
 
   /** Empty when the thing came or went: the act itself says that. */
   static List<LedgerEntry.Change> between(
-      JsonMapper json, @Nullable JSONB before, @Nullable JSONB after) {
+      JsonMapper json, String kind, @Nullable JSONB before, @Nullable JSONB after) {
     if (before == null || after == null) {
       return List.of();
     }
@@ -34,11 +32,12 @@ final class Changes {
     Map<String, Object> to = facts(json, after);
     Set<String> fields = new TreeSet<>(from.keySet());
     fields.addAll(to.keySet());
-    fields.removeAll(NOT_TOLD);
+    fields.removeIf(field -> !FieldCodes.isTold(kind, field));
     List<LedgerEntry.Change> changes = new ArrayList<>();
     for (String field : fields) {
       if (!Objects.equals(from.get(field), to.get(field))) {
-        changes.add(new LedgerEntry.Change(field, from.get(field), to.get(field)));
+        changes.add(
+            new LedgerEntry.Change(FieldCodes.of(kind, field), from.get(field), to.get(field)));
       }
     }
     return changes;

@@ -75,6 +75,7 @@ class History {
       Instant at,
       @Nullable String who,
       JSONB facts,
+      String kind,
       @Nullable JSONB before,
       @Nullable JSONB after) {
 
@@ -94,6 +95,7 @@ class History {
             LEDGER.AT,
             ACCOUNT.EMAIL,
             LEDGER.FACTS,
+            LEDGER_THING.KIND,
             LEDGER_THING.BEFORE,
             LEDGER_THING.AFTER)
         .from(LEDGER_THING)
@@ -118,7 +120,7 @@ class History {
         Changes.facts(json, row.facts()),
         !row.inEffect(),
         null,
-        Changes.between(json, row.before(), row.after()));
+        Changes.between(json, row.kind(), row.before(), row.after()));
   }
 
   /** What the newest act is called that stands in the way of undoing this one. */

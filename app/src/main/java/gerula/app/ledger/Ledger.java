@@ -141,7 +141,8 @@ public class Ledger {
     for (Record thing : things(undone)) {
       ThingKind kind = kind(thing);
       UUID id = thing.get(LEDGER_THING.THING_ID);
-      act.touch(kind, id, () -> states.put(kind, id, thing.get(LEDGER_THING.BEFORE)));
+      int level = thing.get(LEDGER_THING.LEVEL);
+      act.touch(kind, id, () -> states.put(kind, id, level, thing.get(LEDGER_THING.BEFORE)));
     }
     things(undone).stream()
         .collect(

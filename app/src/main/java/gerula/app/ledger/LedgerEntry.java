@@ -41,6 +41,7 @@ public record LedgerEntry(
   /**
    * One field.
    *
+   * @param field its code, as in the API's own records
    * @param from as JSON, null when there was none
    * @param to as JSON, null when there is none
    */

@@ -36,7 +36,7 @@ class HistoryTest {
     JsonNode newest = history("/api/items/" + powder).get(0);
     assertThat(newest.path("act").asString()).isEqualTo("moved");
     assertThat(newest.path("changes")).hasSize(1);
-    assertThat(newest.at("/changes/0/field").asString()).isEqualTo("now_place_id");
+    assertThat(newest.at("/changes/0/field").asString()).isEqualTo("now");
     assertThat(newest.at("/changes/0/from").asString()).isEqualTo(drawer);
     assertThat(newest.at("/changes/0/to").asString()).isEqualTo(bag);
     assertThat(newest.path("who").asString()).contains("@");
@@ -49,7 +49,7 @@ class HistoryTest {
     client.post("/api/places/" + bag + "/move", act().put("to", drawer)).expect(204);
     JsonNode history = history("/api/places/" + bag);
     assertThat(acts(history)).containsExactly("moved", "added");
-    assertThat(history.at("/0/changes/0/field").asString()).isEqualTo("parent_id");
+    assertThat(history.at("/0/changes/0/field").asString()).isEqualTo("parent");
   }
 
   @Test
