@@ -4,12 +4,26 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaMethodCall;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class WallsTest {
+
+  private static final Set<String> HANDLED =
+      Set.of(
+          "setNowPlaceId",
+          "setHomePlaceId",
+          "setAskBackOn",
+          "setAmountLeft",
+          "setOpenedOn",
+          "setCleanliness",
+          "setChangedOn",
+          "setChangedWhat");
 
   private static final JavaClasses APP =
       new ClassFileImporter()
@@ -36,6 +50,33 @@ class WallsTest {
         .should()
         .dependOnClassesThat()
         .resideInAnyPackage("org.jooq..", "gerula.app.tables..")
+        .check(APP);
+  }
+
+  /**
+   * What is done with an item is kept in one way: whatever goes along with it cannot be forgotten.
+   */
+  @Test
+  void whereAThingIsHowFullAndHowCleanIsWrittenInOnePlace() {
+    DescribedPredicate<JavaMethodCall> writing =
+        DescribedPredicate.describe(
+            "a write of where an item is, how much is left, whether it is open or clean",
+            call ->
+                call.getTargetOwner().getSimpleName().equals("ItemRecord")
+                    && HANDLED.contains(call.getName()));
+    noClasses()
+        .that()
+        .doNotHaveFullyQualifiedName("gerula.app.kit.ItemRows")
+        // Gives a container the dates of its sources.
+        .and()
+        .doNotHaveFullyQualifiedName("gerula.app.kit.KitStore")
+        // Puts things back as they were written out.
+        .and()
+        .doNotHaveFullyQualifiedName("gerula.app.archive.ArchiveStore")
+        .and()
+        .resideOutsideOfPackage("gerula.app.tables..")
+        .should()
+        .callMethodWhere(writing)
         .check(APP);
   }
 

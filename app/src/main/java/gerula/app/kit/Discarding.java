@@ -22,6 +22,7 @@ import org.springframework.stereotype.Component;
 public class Discarding {
 
   private final Kit kit;
+  private final Handling handling;
   private final PlaceStore places;
   private final KitLists lists;
   private final Usage usage;
@@ -31,6 +32,7 @@ public class Discarding {
 
   Discarding(
       Kit kit,
+      Handling handling,
       PlaceStore places,
       KitLists lists,
       Usage usage,
@@ -38,6 +40,7 @@ public class Discarding {
       List<Release> releases,
       Clock clock) {
     this.kit = kit;
+    this.handling = handling;
     this.places = places;
     this.lists = lists;
     this.usage = usage;
@@ -78,7 +81,7 @@ public class Discarding {
    * @throws Refused when it is a palette with something in it
    */
   public void discard(Act act, StoredItem item, DiscardCause cause) {
-    kit.release(act, item.id());
+    handling.release(act, item.id());
     places.being(item.id()).ifPresent(place -> removeEmpty(act, item, place));
     ItemRecord changed = new ItemRecord();
     changed.setDiscardedOn(LocalDate.now(clock));

@@ -22,6 +22,8 @@ import gerula.core.rule.Code;
 import gerula.core.rule.HouseRules;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.Objects;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -144,6 +146,32 @@ final class ItemRows {
     row.setBrushSet(draft.brushSet());
     writeDecant(row, draft.decant());
     writeDates(row, draft.dates(product.getPeriodAfterOpeningMonths()), product, house);
+  }
+
+  /** What became of an item that is there, and nothing that stayed as it was. */
+  static void writeChanges(ItemRecord row, Item before, Item after) {
+    set(before.dates().openedOn(), after.dates().openedOn(), row::setOpenedOn);
+    set(before.dates().madeOn(), after.dates().madeOn(), row::setMadeOn);
+    set(before.dates().boughtOn(), after.dates().boughtOn(), row::setBoughtOn);
+    set(before.dates().printedExpiry(), after.dates().printedExpiry(), row::setPrintedExpiry);
+    set(before.left(), after.left(), left -> row.setAmountLeft(left.amount()));
+    set(before.home(), after.home(), row::setHomePlaceId);
+    set(before.now(), after.now(), row::setNowPlaceId);
+    set(before.slot(), after.slot(), row::setSlot);
+    set(before.askBackOn(), after.askBackOn(), row::setAskBackOn);
+    set(before.cleanliness(), after.cleanliness(), state -> row.setCleanliness(state.code()));
+    set(before.changed(), after.changed(), changed -> writeReport(row, changed));
+  }
+
+  private static <T extends @Nullable Object> void set(T before, T after, Consumer<T> column) {
+    if (!Objects.equals(before, after)) {
+      column.accept(after);
+    }
+  }
+
+  private static void writeReport(ItemRecord row, @Nullable Changed changed) {
+    row.setChangedOn(changed == null ? null : changed.on());
+    row.setChangedWhat(changed == null ? null : written(changed.what()));
   }
 
   private static void writeDecant(ItemRecord row, ItemDraft.@Nullable DecantDraft decant) {

@@ -12,11 +12,9 @@ import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.rule.HouseStore;
 import gerula.app.tables.tables.records.ItemRecord;
-import gerula.app.tables.tables.records.PlaceRecord;
 import gerula.core.kit.Cleanliness;
 import gerula.core.kit.Item;
 import gerula.core.kit.Product;
-import gerula.core.quantity.Quantity;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -45,7 +43,7 @@ public class Kit {
   private final Ledger ledger;
   private final Workspaces workspaces;
   private final Clock clock;
-  private final List<Release> releases;
+  private final Handling handling;
 
   Kit(
       KitStore store,
@@ -57,7 +55,7 @@ public class Kit {
       Ledger ledger,
       Workspaces workspaces,
       Clock clock,
-      List<Release> releases) {
+      Handling handling) {
     this.store = store;
     this.places = places;
     this.views = views;
@@ -67,7 +65,7 @@ public class Kit {
     this.ledger = ledger;
     this.workspaces = workspaces;
     this.clock = clock;
-    this.releases = releases;
+    this.handling = handling;
   }
 
   public ItemSheet sheet(SignedIn who, UUID id) {
@@ -251,7 +249,7 @@ public class Kit {
     UUID productId = before.item().product().id();
     act.touch(ThingKind.PRODUCT_THING, productId, () -> store.update(productId, product));
     act.touch(ThingKind.ITEM_THING, before.id(), () -> store.update(before.id(), draft));
-    placeFollows(act, before.id(), draft.now());
+    handling.placeFollows(act, before.id(), draft.now());
     boolean isDatedAnew =
         before.item().product().productClass() != product.productClass()
             || !Objects.equals(before.of().periodAfterOpening(), product.periodAfterOpening());
@@ -279,56 +277,9 @@ public class Kit {
         "There is no place " + place + " in this workspace. Choose one from the list.");
   }
 
-  /** Lends an item, loses it or sends it away, as part of an act: nothing waits for it. */
-  public void release(Act act, UUID item) {
-    releases.forEach(release -> release.item(act, item));
-  }
-
-  /** Changes an item as part of an act. */
+  /** Changes what only people read of an item, as part of an act. */
   public void touch(Act act, StoredItem item, ItemRecord changed) {
     act.touch(ThingKind.ITEM_THING, item.id(), () -> store.change(item.id(), changed));
-  }
-
-  /**
-   * Moves an item as part of an act, and the place it is: a palette goes with its pans.
-   *
-   * @param to null when nobody knows where it is
-   * @param besides what else changes
-   */
-  public void moved(Act act, StoredItem item, @Nullable UUID to, ItemRecord besides) {
-    besides.setNowPlaceId(to);
-    touch(act, item, besides);
-    placeFollows(act, item.id(), to);
-  }
-
-  private void placeFollows(Act act, UUID item, @Nullable UUID to) {
-    places
-        .being(item)
-        .filter(place -> !Objects.equals(place.place().parent(), to))
-        .ifPresent(
-            place -> {
-              PlaceRecord changed = new PlaceRecord();
-              changed.setParentId(to);
-              act.touch(
-                  ThingKind.PLACE_THING, place.id(), () -> places.change(place.id(), changed));
-            });
-  }
-
-  void changeLeft(Act act, StoredItem item, Quantity left) {
-    ItemRecord changed = new ItemRecord();
-    changed.setAmountLeft(left.amount());
-    touch(act, item, changed);
-  }
-
-  /** Opens a sealed item: its clocks start. */
-  public void opened(Act act, StoredItem item, LocalDate day, ItemRecord changed) {
-    act.touch(ThingKind.ITEM_THING, item.id(), () -> store.open(item.id(), day, changed));
-    inherited.follow(act, item.id());
-  }
-
-  /** Whether its last day has passed by the house's rules. To be called within the workspace. */
-  public boolean isPast(Item item, LocalDate today) {
-    return !item.useBy(house.current()).isGoodOn(today);
   }
 
   public StoredItem existing(UUID id) {

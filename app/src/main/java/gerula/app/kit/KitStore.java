@@ -9,7 +9,6 @@ import gerula.app.tables.tables.records.ItemRecord;
 import gerula.app.tables.tables.records.ProductRecord;
 import gerula.core.dates.PackDates;
 import gerula.core.rule.HouseRules;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -239,14 +238,6 @@ public class KitStore {
   /** Works the dates of an item out again, after its product has changed. */
   void redate(UUID id) {
     changeDates(id, row(id), new ItemRecord());
-  }
-
-  /** Opens an item and works its dates out again, besides what else changes. */
-  void open(UUID id, LocalDate day, ItemRecord changed) {
-    ItemRecord row = row(id);
-    row.setOpenedOn(day);
-    changed.setOpenedOn(day);
-    changeDates(id, row, changed);
   }
 
   /** Gives an item other dates, besides what else changes. */

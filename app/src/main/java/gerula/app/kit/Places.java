@@ -11,7 +11,6 @@ import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
-import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.kit.Place;
 import gerula.core.kit.PlaceTree;
 import gerula.core.kit.opencase.OpenCase;
@@ -32,6 +31,7 @@ public class Places {
 
   private final PlaceStore store;
   private final KitStore kit;
+  private final Handling handling;
   private final KitLists lists;
   private final Views views;
   private final Ledger ledger;
@@ -41,6 +41,7 @@ public class Places {
   Places(
       PlaceStore store,
       KitStore kit,
+      Handling handling,
       KitLists lists,
       Views views,
       Ledger ledger,
@@ -48,6 +49,7 @@ public class Places {
       List<Release> releases) {
     this.store = store;
     this.kit = kit;
+    this.handling = handling;
     this.lists = lists;
     this.views = views;
     this.ledger = ledger;
@@ -153,9 +155,8 @@ public class Places {
   /** A palette that is a thing lies where it is as a place. */
   private void thingFollows(Act act, PlaceDraft draft) {
     if (draft.thing() != null) {
-      ItemRecord changed = new ItemRecord();
-      changed.setNowPlaceId(draft.parent());
-      act.touch(ThingKind.ITEM_THING, draft.thing(), () -> kit.change(draft.thing(), changed));
+      kit.item(draft.thing())
+          .ifPresent(item -> handling.became(act, item, item.item().movedTo(draft.parent())));
     }
   }
 

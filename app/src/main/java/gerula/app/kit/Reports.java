@@ -6,10 +6,12 @@ import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.kit.Changed;
+import gerula.core.kit.Item;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -18,11 +20,13 @@ import org.springframework.stereotype.Component;
 class Reports {
 
   private final Kit kit;
+  private final Handling handling;
   private final Ledger ledger;
   private final Clock clock;
 
-  Reports(Kit kit, Ledger ledger, Clock clock) {
+  Reports(Kit kit, Handling handling, Ledger ledger, Clock clock) {
     this.kit = kit;
+    this.handling = handling;
     this.ledger = ledger;
     this.clock = clock;
   }
@@ -46,15 +50,16 @@ class Reports {
         Map.of(),
         act -> {
           LocalDate today = LocalDate.now(clock);
-          ItemRecord changed = new ItemRecord();
-          if (!what.isEmpty()) {
-            changed.setChangedOn(today);
-            changed.setChangedWhat(ItemRows.written(what));
-          }
+          StoredItem item = kit.inKit(id);
+          ItemRecord besides = new ItemRecord();
           if (isPackBroken) {
-            changed.setBrokenPackOn(today);
+            besides.setBrokenPackOn(today);
           }
-          kit.touch(act, kit.inKit(id), changed);
+          Item after =
+              what.isEmpty()
+                  ? item.item()
+                  : item.item().reported(new Changed(today, Set.copyOf(what)));
+          handling.became(act, item, after, besides);
         });
   }
 
@@ -71,11 +76,9 @@ class Reports {
             throw Refused.notNow(
                 "nothing-reported", "Nothing is reported of it. Nothing was changed.");
           }
-          ItemRecord changed = new ItemRecord();
-          changed.setChangedOn(null);
-          changed.setChangedWhat(null);
-          changed.setBrokenPackOn(null);
-          kit.touch(act, item, changed);
+          ItemRecord besides = new ItemRecord();
+          besides.setBrokenPackOn(null);
+          handling.became(act, item, item.item().reported(null), besides);
         });
   }
 }

@@ -7,7 +7,6 @@ import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.kit.Item;
 import gerula.core.kit.Level;
 import gerula.core.quantity.Quantity;
-import gerula.core.quantity.Unit;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -21,11 +20,13 @@ import org.springframework.stereotype.Component;
 class Using {
 
   private final Kit kit;
+  private final Handling handling;
   private final Ledger ledger;
   private final Clock clock;
 
-  Using(Kit kit, Ledger ledger, Clock clock) {
+  Using(Kit kit, Handling handling, Ledger ledger, Clock clock) {
     this.kit = kit;
+    this.handling = handling;
     this.ledger = ledger;
     this.clock = clock;
   }
@@ -45,44 +46,12 @@ class Using {
         Map.of(),
         act -> {
           StoredItem item = kit.inKit(id);
-          checkOpened(item.item(), openedOn);
-          ItemRecord changed = new ItemRecord();
-          if (level != null) {
-            changed.setAmountLeft(level.of(item.item().size()).amount());
-          }
-          if (openedOn == null) {
-            kit.touch(act, item, changed);
-          } else {
-            kit.opened(act, item, openedOn, changed);
-          }
+          Faults faults = new Faults();
+          Obstacles.toOpening(faults, item.item(), openedOn, LocalDate.now(clock));
+          faults.refuseIfAny();
+          Item used = openedOn == null ? item.item() : item.item().openedOn(openedOn);
+          handling.became(act, item, level == null ? used : used.measured(level.of(used.size())));
         });
-  }
-
-  private void checkOpened(Item item, @Nullable LocalDate openedOn) {
-    LocalDate today = LocalDate.now(clock);
-    Faults faults = new Faults();
-    faults.unless(
-        !item.isSealed() || openedOn != null,
-        "openedOn",
-        "say-when",
-        "It is sealed in the kit. Say on which day it was opened, then it is used.");
-    faults.unless(
-        item.isSealed() || openedOn == null,
-        "openedOn",
-        "opened-already",
-        "It was open already. Change the day on its sheet instead.");
-    faults.unless(
-        openedOn == null || !openedOn.isAfter(today),
-        "openedOn",
-        "in-the-future",
-        "Today is " + today + ". Write the day it was opened.");
-    LocalDate madeOn = item.dates().madeOn();
-    faults.unless(
-        openedOn == null || madeOn == null || !openedOn.isBefore(madeOn),
-        "openedOn",
-        "before-made",
-        "It was made on " + madeOn + " and not opened before. Write the day it was opened.");
-    faults.refuseIfAny();
   }
 
   /** Puts a thing before others of its class, or back into its turn. */
@@ -109,7 +78,7 @@ class Using {
         Map.of(),
         act -> {
           StoredItem item = kit.inKit(id);
-          kit.changeLeft(act, item, left(item, level, left));
+          handling.became(act, item, item.item().measured(left(item, level, left)));
         });
   }
 
@@ -127,11 +96,7 @@ class Using {
         level != null
             ? level.of(size)
             : faults.build("left", () -> Quantity.of(exactly, size.unit())).orElse(size);
-    faults.unless(
-        size.unit() == Unit.PIECE || left.compareTo(size) <= 0,
-        "left",
-        "more-than-full",
-        "It holds " + size.amount() + " " + size.unit().code() + " when full.");
+    Obstacles.toHolding(faults, "left", size, left);
     faults.refuseIfAny();
     return left;
   }

@@ -6,7 +6,6 @@ import gerula.app.ledger.ThingKind;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
-import gerula.app.tables.tables.records.ItemRecord;
 import gerula.app.tables.tables.records.PlaceRecord;
 import gerula.core.kit.Item;
 import gerula.core.kit.Place;
@@ -29,13 +28,21 @@ import org.springframework.stereotype.Component;
 class Whereabouts {
 
   private final Kit kit;
+  private final Handling handling;
   private final KitStore store;
   private final PlaceStore places;
   private final Ledger ledger;
   private final Workspaces workspaces;
 
-  Whereabouts(Kit kit, KitStore store, PlaceStore places, Ledger ledger, Workspaces workspaces) {
+  Whereabouts(
+      Kit kit,
+      Handling handling,
+      KitStore store,
+      PlaceStore places,
+      Ledger ledger,
+      Workspaces workspaces) {
     this.kit = kit;
+    this.handling = handling;
     this.store = store;
     this.places = places;
     this.ledger = ledger;
@@ -203,7 +210,8 @@ class Whereabouts {
     changeParent(act, place.id(), to);
     UUID thing = place.place().thing();
     if (thing != null) {
-      kit.moved(act, kit.inKit(thing), to, new ItemRecord());
+      StoredItem item = kit.inKit(thing);
+      handling.became(act, item, item.item().movedTo(to));
     }
   }
 
@@ -215,16 +223,18 @@ class Whereabouts {
       @Nullable UUID to,
       @Nullable LocalDate askBackOn) {
     if (before.isElsewhere(to)) {
-      kit.release(act, item.id());
+      handling.release(act, item.id());
       places.being(item.id()).ifPresent(place -> releaseAllInside(act, before, place.id()));
     }
-    ItemRecord changed = new ItemRecord();
-    changed.setAskBackOn(askBackOn);
-    kit.moved(act, item, to, changed);
+    Item after =
+        askBackOn == null || to == null
+            ? item.item().movedTo(to)
+            : item.item().lentTo(to, askBackOn);
+    handling.became(act, item, after);
   }
 
   private void releaseAllInside(Act act, PlaceTree before, UUID place) {
-    store.itemsIn(before.withAllInside(place)).forEach(item -> kit.release(act, item.id()));
+    store.itemsIn(before.withAllInside(place)).forEach(item -> handling.release(act, item.id()));
   }
 
   private void changeParent(Act act, UUID place, @Nullable UUID to) {
@@ -256,14 +266,15 @@ class Whereabouts {
           StoredItem from = kit.inKit(id);
           Quantity some = Quantity.pieces(pieces);
           refuseUnlessParts(from, some);
-          kit.changeLeft(act, from, from.item().left().minus(some));
+          handling.became(act, from, from.item().less(some));
           store.itemsOfProduct(from.item().product().id()).stream()
               .filter(other -> isSameStock(from, other) && to.equals(other.item().now()))
               .findFirst()
               .ifPresentOrElse(
                   there -> {
                     StoredItem locked = kit.inKit(there.id());
-                    kit.changeLeft(act, locked, locked.item().left().plus(some));
+                    handling.became(
+                        act, locked, locked.item().measured(locked.item().left().plus(some)));
                   },
                   () -> addPart(act, from, newItem, to, some));
         });

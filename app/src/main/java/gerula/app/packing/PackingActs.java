@@ -3,7 +3,7 @@ package gerula.app.packing;
 import gerula.app.booking.BookingStore;
 import gerula.app.booking.Bookings;
 import gerula.app.booking.StoredBooking;
-import gerula.app.kit.Kit;
+import gerula.app.kit.Handling;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.StoredItem;
 import gerula.app.ledger.Act;
@@ -14,7 +14,6 @@ import gerula.app.packing.PackingRecords.LineView;
 import gerula.app.packing.PackingRecords.PutBackResult;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
-import gerula.app.tables.tables.records.ItemRecord;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,7 +31,7 @@ class PackingActs {
   private final Packing packing;
   private final Bookings bookings;
   private final BookingStore bookingStore;
-  private final Kit kit;
+  private final Handling handling;
   private final KitStore kitStore;
   private final PackedStore packed;
   private final Ledger ledger;
@@ -43,7 +42,7 @@ class PackingActs {
       Packing packing,
       Bookings bookings,
       BookingStore bookingStore,
-      Kit kit,
+      Handling handling,
       KitStore kitStore,
       PackedStore packed,
       Ledger ledger,
@@ -52,7 +51,7 @@ class PackingActs {
     this.packing = packing;
     this.bookings = bookings;
     this.bookingStore = bookingStore;
-    this.kit = kit;
+    this.handling = handling;
     this.kitStore = kitStore;
     this.packed = packed;
     this.ledger = ledger;
@@ -206,7 +205,7 @@ class PackingActs {
   }
 
   private void moveTo(Act act, StoredItem item, UUID place) {
-    kit.moved(act, item, place, new ItemRecord());
+    handling.became(act, item, item.item().movedTo(place));
   }
 
   private StoredBooking lockedBooking(UUID id) {

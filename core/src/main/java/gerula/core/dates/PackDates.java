@@ -58,6 +58,11 @@ public record PackDates(
         sources.getFirst().periodAfterOpening());
   }
 
+  /** The same pack, opened on that day. */
+  public PackDates openedOn(LocalDate day) {
+    return new PackDates(madeOn, boughtOn, day, printedExpiry, periodAfterOpening);
+  }
+
   private static @Nullable LocalDate earliest(
       List<PackDates> sources, Function<PackDates, @Nullable LocalDate> date) {
     return sources.stream()

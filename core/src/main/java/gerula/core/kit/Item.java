@@ -60,8 +60,76 @@ public record Item(
     }
   }
 
-  /** The same thing lying somewhere else. */
+  /** Moved: it lies somewhere else, and is not lent any more. */
   public Item movedTo(@Nullable UUID place) {
+    return now(place, null, slot);
+  }
+
+  /** Lent: it lies with somebody. */
+  public Item lentTo(UUID place, @Nullable LocalDate askBack) {
+    return now(place, askBack, slot);
+  }
+
+  /** Lifted out of its palette, where this slot waits for it. */
+  public Item liftedOutTo(UUID place, @Nullable Integer waiting) {
+    return now(place, null, waiting);
+  }
+
+  /** Laid into a slot: it belongs there from now on. */
+  public Item laidInto(UUID palette, int ofPalette) {
+    return home(palette, ofPalette).movedTo(palette);
+  }
+
+  /** Put away elsewhere for good: it lies there and belongs there, in no slot of its own. */
+  public Item settledAt(UUID place) {
+    return home(place, null).movedTo(place);
+  }
+
+  /** Somebody else has its slot now. */
+  public Item withoutSlot() {
+    return home(home, null);
+  }
+
+  /** Opened: its clocks start. */
+  public Item openedOn(LocalDate day) {
+    return content(dates.openedOn(day), left, cleanliness, changed);
+  }
+
+  /** Measured or counted: so much is in it. */
+  public Item measured(Quantity amount) {
+    return content(dates, amount, cleanliness, changed);
+  }
+
+  /**
+   * So much of it is gone, poured out or spilt.
+   *
+   * @throws IllegalArgumentException when that much was not in it
+   */
+  public Item less(Quantity amount) {
+    return measured(left.minus(amount));
+  }
+
+  /** Treated, or touched by something: so clean is it now. */
+  public Item treated(Cleanliness state) {
+    return content(dates, left, state, changed);
+  }
+
+  /** Filled again: so much, of these dates, is in it. */
+  public Item filledAgain(Quantity amount, PackDates of) {
+    return content(of, amount, cleanliness, changed);
+  }
+
+  /** Washed out: clean, and nothing that was reported of what was in it counts any more. */
+  public Item washed() {
+    return content(dates, left, Cleanliness.CLEAN, null);
+  }
+
+  /** Reported changed, or found to be fine again. */
+  public Item reported(@Nullable Changed report) {
+    return content(dates, left, cleanliness, report);
+  }
+
+  private Item now(@Nullable UUID place, @Nullable LocalDate askBack, @Nullable Integer ofHome) {
     return new Item(
         id,
         product,
@@ -69,12 +137,48 @@ public record Item(
         left,
         home,
         place,
-        null,
+        askBack,
         cleanliness,
         forWhom,
         vessel,
-        slot,
+        ofHome,
         changed,
+        isUsedFirst,
+        isDiscarded);
+  }
+
+  private Item home(@Nullable UUID place, @Nullable Integer ofPlace) {
+    return new Item(
+        id,
+        product,
+        dates,
+        left,
+        place,
+        now,
+        askBackOn,
+        cleanliness,
+        forWhom,
+        vessel,
+        ofPlace,
+        changed,
+        isUsedFirst,
+        isDiscarded);
+  }
+
+  private Item content(PackDates of, Quantity amount, Cleanliness state, @Nullable Changed report) {
+    return new Item(
+        id,
+        product,
+        of,
+        amount,
+        home,
+        now,
+        askBackOn,
+        state,
+        forWhom,
+        vessel,
+        slot,
+        report,
         isUsedFirst,
         isDiscarded);
   }

@@ -3,8 +3,10 @@ package gerula.core.kit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import gerula.core.dates.PackDates;
 import gerula.core.quantity.Quantity;
 import java.time.LocalDate;
+import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -43,6 +45,46 @@ class ItemTest {
     assertThat(back.askBackOn()).isNull();
     assertThat(back.home()).isEqualTo(HERE);
     assertThat(back.id()).isEqualTo(lent.id());
+  }
+
+  private static final LocalDate TODAY = LocalDate.of(2031, 4, 14);
+
+  private static Given.Thing powder() {
+    return Given.thing(ProductClass.FACE_POWDER, Form.PRESSED_POWDER)
+        .content(Quantity.millilitres(30))
+        .left(Quantity.millilitres(12));
+  }
+
+  @Test
+  void aLentThingIsAskedBackAndAPanHasItsSlot() {
+    Item lent = powder().in(HERE).item().lentTo(THERE, TODAY);
+    assertThat(lent.now()).isEqualTo(THERE);
+    assertThat(lent.askBackOn()).isEqualTo(TODAY);
+    Item laid = lent.laidInto(HERE, 3);
+    assertThat(laid.askBackOn()).isNull();
+    assertThat(laid.slotItLiesIn()).isEqualTo(3);
+    assertThat(laid.movedTo(THERE).slot()).as("it waits").isEqualTo(3);
+    assertThat(laid.liftedOutTo(THERE, 3).home()).isEqualTo(HERE);
+    assertThat(laid.withoutSlot().slot()).isNull();
+    assertThat(laid.settledAt(THERE)).isEqualTo(laid.withoutSlot().settledAt(THERE));
+  }
+
+  @Test
+  void whatIsInItChangesAndNothingElse() {
+    Item full = powder().in(HERE).item();
+    assertThat(full.less(Quantity.millilitres(2)).left()).isEqualTo(Quantity.millilitres(10));
+    assertThatThrownBy(() -> full.less(Quantity.millilitres(13)))
+        .isInstanceOf(IllegalArgumentException.class);
+    assertThat(full.openedOn(TODAY).dates().openedOn()).isEqualTo(TODAY);
+    Item spoilt =
+        full.treated(Cleanliness.CONTAMINATED)
+            .reported(new Changed(TODAY, Set.of(Changed.Sense.SMELL)));
+    assertThat(spoilt.washed().cleanliness()).isEqualTo(Cleanliness.CLEAN);
+    assertThat(spoilt.washed().changed()).isNull();
+    assertThat(spoilt.filledAgain(full.left(), PackDates.UNKNOWN).changed())
+        .as("topped up without washing it is as it was")
+        .isNotNull();
+    assertThat(spoilt.washed()).isEqualTo(full);
   }
 
   @Test

@@ -7,13 +7,16 @@ import gerula.app.depot.bench.SessionStore.StoredPiece;
 import gerula.app.depot.bench.SessionStore.StoredSession;
 import gerula.app.depot.empties.Empties;
 import gerula.app.depot.lineage.Decants;
+import gerula.app.kit.Handling;
 import gerula.app.kit.Kit;
+import gerula.app.kit.Obstacles;
 import gerula.app.kit.StoredItem;
 import gerula.app.ledger.Ledger;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.tables.tables.records.ItemRecord;
+import gerula.core.kit.Item;
 import gerula.core.quantity.Quantity;
 import java.math.BigDecimal;
 import java.time.Clock;
@@ -36,6 +39,7 @@ class Working {
   private final Decants decants;
   private final Empties empties;
   private final Kit kit;
+  private final Handling handling;
   private final Ledger ledger;
   private final Clock clock;
 
@@ -46,6 +50,7 @@ class Working {
       Decants decants,
       Empties empties,
       Kit kit,
+      Handling handling,
       Ledger ledger,
       Clock clock) {
     this.sessions = sessions;
@@ -54,6 +59,7 @@ class Working {
     this.decants = decants;
     this.empties = empties;
     this.kit = kit;
+    this.handling = handling;
     this.ledger = ledger;
     this.clock = clock;
   }
@@ -147,33 +153,28 @@ class Working {
         act -> {
           StoredPiece piece = open(id, pieceId);
           StoredItem source = kit.inKit(piece.source());
-          ItemRecord changed = new ItemRecord();
-          if (lost != null) {
-            changed.setAmountLeft(rest(source, lost));
-          }
+          ItemRecord besides = new ItemRecord();
           if (what == Mishap.PACK_BROKE) {
-            changed.setBrokenPackOn(LocalDate.now(clock));
+            besides.setBrokenPackOn(LocalDate.now(clock));
           }
           if (what == Mishap.CONTAINER_BROKE) {
             empties.takeOne(act, piece.empty());
           }
           if (lost != null || what == Mishap.PACK_BROKE) {
-            kit.touch(act, source, changed);
+            handling.became(act, source, afterLosing(source.item(), lost), besides);
           }
           pieces.save(act, piece.with(what));
         });
   }
 
-  private static BigDecimal rest(StoredItem source, BigDecimal lost) {
-    Quantity left = source.item().left();
-    new Faults()
-        .unless(
-            lost.signum() > 0 && lost.scale() <= 3 && lost.compareTo(left.amount()) <= 0,
-            "lost",
-            "out-of-range",
-            "Only " + left.amount() + " " + left.unit().code() + " were left in it.")
-        .refuseIfAny();
-    return left.minus(Quantity.of(lost, left.unit())).amount();
+  private static Item afterLosing(Item source, @Nullable BigDecimal lost) {
+    if (lost == null) {
+      return source;
+    }
+    Faults faults = new Faults();
+    Obstacles.toPouring(faults, "lost", source, lost);
+    faults.refuseIfAny();
+    return source.less(Quantity.of(lost, source.left().unit()));
   }
 
   private StoredPiece open(UUID id, UUID pieceId) {

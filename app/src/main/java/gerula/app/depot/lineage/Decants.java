@@ -3,9 +3,11 @@ package gerula.app.depot.lineage;
 import gerula.app.depot.empties.Empties;
 import gerula.app.depot.empties.EmptyDraft;
 import gerula.app.depot.lineage.FillingStore.StoredFilling;
+import gerula.app.kit.Handling;
 import gerula.app.kit.ItemDraft;
 import gerula.app.kit.Kit;
 import gerula.app.kit.KitStore;
+import gerula.app.kit.Obstacles;
 import gerula.app.kit.PlaceStore;
 import gerula.app.kit.ProductDraft;
 import gerula.app.kit.StoredItem;
@@ -13,8 +15,8 @@ import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
 import gerula.app.platform.errors.Faults;
-import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.rule.HouseStore;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.depot.ContainerFit;
 import gerula.core.depot.Content;
@@ -39,6 +41,8 @@ import org.springframework.stereotype.Component;
 public class Decants {
 
   private final Kit kit;
+  private final Handling handling;
+  private final HouseStore house;
   private final KitStore store;
   private final PlaceStore places;
   private final Empties empties;
@@ -48,6 +52,8 @@ public class Decants {
 
   Decants(
       Kit kit,
+      Handling handling,
+      HouseStore house,
       KitStore store,
       PlaceStore places,
       Empties empties,
@@ -55,6 +61,8 @@ public class Decants {
       Ledger ledger,
       Clock clock) {
     this.kit = kit;
+    this.handling = handling;
+    this.house = house;
     this.store = store;
     this.places = places;
     this.empties = empties;
@@ -117,8 +125,8 @@ public class Decants {
 
   private void check(Item source, EmptyDraft empty, Decanting asked) {
     Faults faults = new Faults();
-    checkOpening(faults, source, asked.openedOn(), LocalDate.now(clock));
-    checkAmount(faults, source, asked.amount());
+    Obstacles.toOpening(faults, source, asked.openedOn(), LocalDate.now(clock));
+    Obstacles.toPouring(faults, "amount", source, asked.amount());
     BigDecimal holds = size(source, empty);
     faults.unless(
         asked.amount().compareTo(holds) <= 0,
@@ -150,51 +158,8 @@ public class Decants {
         "There is no place " + place + " in this workspace. Choose one from the list.");
   }
 
-  static void checkAmount(Faults faults, Item source, BigDecimal amount) {
-    faults.unless(
-        amount.signum() > 0 && amount.scale() <= 3,
-        "amount",
-        "out-of-range",
-        "Say an amount above 0, exact to a thousandth.");
-    faults.unless(
-        amount.compareTo(source.left().amount()) <= 0,
-        "amount",
-        "more-than-left",
-        "Only " + plain(source.left().amount()) + " " + unit(source) + " are left in it.");
-  }
-
-  /** No clock starts by guessing: whoever opens a sealed pack says so. */
-  static void checkOpening(
-      Faults faults, Item source, @Nullable LocalDate openedOn, LocalDate today) {
-    faults.unless(
-        !source.isSealed() || openedOn != null,
-        "openedOn",
-        "say-when",
-        "The pack is sealed in the kit. Say on which day it was opened, then it is filled from.");
-    faults.unless(
-        source.isSealed() || openedOn == null,
-        "openedOn",
-        "opened-already",
-        "The pack was open already. Change the day on its sheet instead.");
-    LocalDate madeOn = source.dates().madeOn();
-    faults.unless(
-        openedOn == null
-            || (!openedOn.isAfter(today) && (madeOn == null || !openedOn.isBefore(madeOn))),
-        "openedOn",
-        "out-of-range",
-        "It was opened between the day it was made and today, " + today + ".");
-  }
-
   void refuseOutOfUse(StoredItem source) {
-    LocalDate today = LocalDate.now(clock);
-    Item item = source.item();
-    if (item.cleanliness() == Cleanliness.CONTAMINATED
-        || item.changed() != null
-        || kit.isPast(item, today)) {
-      throw Refused.notNow(
-          "out-of-use",
-          "It is past its date, contaminated or reported changed: nothing is filled from it.");
-    }
+    Obstacles.requireInUse(source.item(), LocalDate.now(clock), house.current());
   }
 
   /** Takes the amount out of the source, opens it if it was sealed, and sends it where it goes. */
@@ -204,19 +169,14 @@ public class Decants {
       BigDecimal amount,
       @Nullable UUID goesTo,
       @Nullable LocalDate openedOn) {
-    ItemRecord changed = new ItemRecord();
-    Quantity poured = Quantity.of(amount, source.item().left().unit());
-    changed.setAmountLeft(source.item().left().minus(poured).amount());
+    Item after = source.item().less(Quantity.of(amount, source.item().left().unit()));
+    if (openedOn != null) {
+      after = after.openedOn(openedOn);
+    }
     if (goesTo != null) {
-      changed.setHomePlaceId(goesTo);
-      changed.setNowPlaceId(goesTo);
-      changed.setSlot(null);
+      after = after.settledAt(goesTo);
     }
-    if (openedOn == null) {
-      kit.touch(act, source, changed);
-    } else {
-      kit.opened(act, source, openedOn, changed);
-    }
+    handling.became(act, source, after);
   }
 
   private static ItemDraft draft(StoredItem source, EmptyDraft empty, Decanting asked) {

@@ -1,6 +1,7 @@
 package gerula.app.depot.lineage;
 
 import gerula.app.kit.Discarding;
+import gerula.app.kit.Handling;
 import gerula.app.kit.Kit;
 import gerula.app.kit.KitRecords.ItemView;
 import gerula.app.kit.KitStore;
@@ -11,7 +12,6 @@ import gerula.app.ledger.Ledger;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
-import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.depot.Lineage;
 import gerula.core.kit.Cleanliness;
 import gerula.core.kit.DiscardCause;
@@ -32,6 +32,7 @@ import org.springframework.stereotype.Component;
 class Recalls {
 
   private final Kit kit;
+  private final Handling handling;
   private final Discarding discarding;
   private final KitStore store;
   private final FillingStore fillings;
@@ -41,6 +42,7 @@ class Recalls {
 
   Recalls(
       Kit kit,
+      Handling handling,
       Discarding discarding,
       KitStore store,
       FillingStore fillings,
@@ -48,6 +50,7 @@ class Recalls {
       Ledger ledger,
       Workspaces workspaces) {
     this.kit = kit;
+    this.handling = handling;
     this.discarding = discarding;
     this.store = store;
     this.fillings = fillings;
@@ -150,9 +153,7 @@ class Recalls {
             if (discard) {
               discarding.discard(act, item, DiscardCause.CONTAMINATED);
             } else {
-              ItemRecord changed = new ItemRecord();
-              changed.setCleanliness(Cleanliness.CONTAMINATED.code());
-              kit.touch(act, item, changed);
+              handling.became(act, item, item.item().treated(Cleanliness.CONTAMINATED));
             }
           }
         });

@@ -3,8 +3,10 @@ package gerula.app.depot.lineage;
 import gerula.app.depot.empties.Empties;
 import gerula.app.depot.lineage.FillingStore.StoredFilling;
 import gerula.app.kit.Discarding;
+import gerula.app.kit.Handling;
 import gerula.app.kit.Kit;
 import gerula.app.kit.KitStore;
+import gerula.app.kit.Obstacles;
 import gerula.app.kit.StoredItem;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
@@ -37,6 +39,7 @@ import org.springframework.stereotype.Component;
 class Refills {
 
   private final Kit kit;
+  private final Handling handling;
   private final Discarding discarding;
   private final KitStore store;
   private final FillingStore fillings;
@@ -50,6 +53,7 @@ class Refills {
 
   Refills(
       Kit kit,
+      Handling handling,
       Discarding discarding,
       KitStore store,
       FillingStore fillings,
@@ -61,6 +65,7 @@ class Refills {
       Workspaces workspaces,
       Clock clock) {
     this.kit = kit;
+    this.handling = handling;
     this.discarding = discarding;
     this.store = store;
     this.fillings = fillings;
@@ -152,18 +157,13 @@ class Refills {
         "wash",
         "wash-first",
         "What is in it is past its date, changed or contaminated. Wash it first.");
-    Decants.checkOpening(faults, source, asked.openedOn(), LocalDate.now(clock));
-    Decants.checkAmount(faults, source, asked.amount());
+    Obstacles.toOpening(faults, source, asked.openedOn(), LocalDate.now(clock));
+    Obstacles.toPouring(faults, "amount", source, asked.amount());
     faults.refuseIfAny();
     Quantity amount = Quantity.of(asked.amount(), source.left().unit());
     Quantity full = asked.wash() ? amount : container.left().plus(amount);
-    faults
-        .unless(
-            full.compareTo(container.size()) <= 0,
-            "amount",
-            "more-than-full",
-            "It holds " + container.size().amount() + " in all. Fill in less.")
-        .refuseIfAny();
+    Obstacles.toHolding(faults, "amount", container.size(), full);
+    faults.refuseIfAny();
   }
 
   private boolean isFitToBeToppedUp(Item container) {
@@ -183,17 +183,14 @@ class Refills {
     PackDates from = store.item(source.id()).orElseThrow().item().dates();
     PackDates dates = PackDates.inherited(hasRest ? List.of(before.dates(), from) : List.of(from));
     Quantity amount = Quantity.of(asked.amount(), before.left().unit());
-    ItemRecord changed = new ItemRecord();
-    changed.setAmountLeft((hasRest ? before.left().plus(amount) : amount).amount());
-    changed.setBatch(source.details().batch());
+    Item cleaned = hasRest ? before : before.washed();
+    Item after = cleaned.filledAgain(hasRest ? before.left().plus(amount) : amount, dates);
+    ItemRecord besides = new ItemRecord();
+    besides.setBatch(source.details().batch());
     if (!hasRest) {
-      changed.setWashedOn(LocalDate.now(clock));
-      changed.setCleanliness(Cleanliness.CLEAN.code());
-      changed.setChangedOn(null);
-      changed.setChangedWhat(null);
+      besides.setWashedOn(LocalDate.now(clock));
     }
-    act.touch(
-        ThingKind.ITEM_THING, container.id(), () -> store.date(container.id(), dates, changed));
+    handling.wasFilledAgain(act, container, after, besides);
   }
 
   private void washOut(Act act, UUID container) {

@@ -1,5 +1,6 @@
 package gerula.app.depot.palette;
 
+import gerula.app.kit.Handling;
 import gerula.app.kit.Kit;
 import gerula.app.kit.KitRecords.ItemView;
 import gerula.app.kit.KitStore;
@@ -13,7 +14,6 @@ import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
-import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.depot.TrayOrder;
 import gerula.core.kit.Item;
 import gerula.core.kit.Place;
@@ -38,6 +38,7 @@ import org.springframework.stereotype.Component;
 class Palettes {
 
   private final Kit kit;
+  private final Handling handling;
   private final KitStore store;
   private final PlaceStore places;
   private final Views views;
@@ -46,12 +47,14 @@ class Palettes {
 
   Palettes(
       Kit kit,
+      Handling handling,
       KitStore store,
       PlaceStore places,
       Views views,
       Ledger ledger,
       Workspaces workspaces) {
     this.kit = kit;
+    this.handling = handling;
     this.store = store;
     this.places = places;
     this.views = views;
@@ -217,11 +220,7 @@ class Palettes {
 
   private void lay(Act act, StoredItem item, UUID place, int slot) {
     vacate(act, item, place, slot);
-    ItemRecord changed = new ItemRecord();
-    changed.setHomePlaceId(place);
-    changed.setAskBackOn(null);
-    changed.setSlot(slot);
-    kit.moved(act, item, place, changed);
+    handling.became(act, item, item.item().laidInto(place, slot));
   }
 
   /** A slot that waits for something that is elsewhere waits no longer. */
@@ -229,12 +228,7 @@ class Palettes {
     store.atHomeIn(place).stream()
         .filter(other -> !other.id().equals(item.id()))
         .filter(other -> Integer.valueOf(slot).equals(other.item().slot()))
-        .forEach(
-            other -> {
-              ItemRecord changed = new ItemRecord();
-              changed.setSlot(null);
-              kit.touch(act, other, changed);
-            });
+        .forEach(other -> handling.became(act, other, other.item().withoutSlot()));
   }
 
   /** Lifts a thing out for somebody; its slot waits for it. */
@@ -249,11 +243,9 @@ class Palettes {
             throw Refused.notThere("place", to);
           }
           StoredItem item = kit.inKit(itemId);
-          ItemRecord changed = new ItemRecord();
-          if (item.item().slot() == null && item.item().home() != null) {
-            changed.setSlot(slotOf(item));
-          }
-          kit.moved(act, item, to, changed);
+          Integer own = item.item().slot();
+          Integer waiting = own == null && item.item().home() != null ? slotOf(item) : own;
+          handling.became(act, item, item.item().liftedOutTo(to, waiting));
         });
   }
 

@@ -1,9 +1,11 @@
 package gerula.app.kit.count;
 
+import gerula.app.kit.Handling;
 import gerula.app.kit.Kit;
 import gerula.app.kit.KitRecords.ItemView;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.KitViews;
+import gerula.app.kit.Obstacles;
 import gerula.app.kit.PlaceStore;
 import gerula.app.kit.StoredItem;
 import gerula.app.kit.Views;
@@ -15,12 +17,10 @@ import gerula.app.platform.errors.Refused;
 import gerula.app.platform.limits.Limit;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
-import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.kit.Item;
 import gerula.core.kit.PlaceTree;
 import gerula.core.kit.count.Stocktake;
 import gerula.core.quantity.Quantity;
-import gerula.core.quantity.Unit;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Instant;
@@ -38,6 +38,7 @@ class Counts {
   private final CountStore store;
   private final KitStore kit;
   private final Kit acts;
+  private final Handling handling;
   private final PlaceStore places;
   private final Views views;
   private final Ledger ledger;
@@ -48,6 +49,7 @@ class Counts {
       CountStore store,
       KitStore kit,
       Kit acts,
+      Handling handling,
       PlaceStore places,
       Views views,
       Ledger ledger,
@@ -56,6 +58,7 @@ class Counts {
     this.store = store;
     this.kit = kit;
     this.acts = acts;
+    this.handling = handling;
     this.places = places;
     this.views = views;
     this.ledger = ledger;
@@ -165,13 +168,7 @@ class Counts {
     Quantity size = there.item().size();
     faults
         .build("counted", () -> Quantity.of(counted, size.unit()))
-        .ifPresent(
-            number ->
-                faults.unless(
-                    size.unit() == Unit.PIECE || number.compareTo(size) <= 0,
-                    "counted",
-                    "more-than-full",
-                    "It holds " + size.amount() + " " + size.unit().code() + " when full."));
+        .ifPresent(number -> Obstacles.toHolding(faults, "counted", size, number));
     faults.refuseIfAny();
   }
 
@@ -210,11 +207,10 @@ class Counts {
 
   private void settleOne(Act act, Stocktake.Settled settled, StoredItem before) {
     if (settled.now().isEmpty()) {
-      acts.release(act, before.id());
+      handling.release(act, before.id());
     }
-    ItemRecord changed = new ItemRecord();
-    changed.setAmountLeft(settled.left().amount());
-    acts.moved(act, before, settled.now().orElse(null), changed);
+    Item after = before.item().measured(settled.left()).movedTo(settled.now().orElse(null));
+    handling.became(act, before, after);
   }
 
   /** Throws an open count away; nothing in the kit was changed by it. */

@@ -1,5 +1,6 @@
 package gerula.app.kit.declutter;
 
+import gerula.app.kit.Handling;
 import gerula.app.kit.Kit;
 import gerula.app.kit.KitRecords.ItemView;
 import gerula.app.kit.KitRecords.WearView;
@@ -38,6 +39,7 @@ import org.springframework.stereotype.Component;
 class Declutter {
 
   private final Kit kit;
+  private final Handling handling;
   private final KitStore store;
   private final PlaceStore places;
   private final Usage usage;
@@ -49,6 +51,7 @@ class Declutter {
 
   Declutter(
       Kit kit,
+      Handling handling,
       KitStore store,
       PlaceStore places,
       Usage usage,
@@ -58,6 +61,7 @@ class Declutter {
       Workspaces workspaces,
       Clock clock) {
     this.kit = kit;
+    this.handling = handling;
     this.store = store;
     this.places = places;
     this.usage = usage;
@@ -236,11 +240,10 @@ class Declutter {
           if (places.place(to).isEmpty()) {
             throw Refused.notThere("place", to);
           }
-          ItemRecord changed = new ItemRecord();
-          changed.setHomePlaceId(to);
-          changed.setSlot(null);
-          changed.setKeptOn(LocalDate.now(clock));
-          kit.moved(act, kit.inKit(id), to, changed);
+          ItemRecord besides = new ItemRecord();
+          besides.setKeptOn(LocalDate.now(clock));
+          StoredItem item = kit.inKit(id);
+          handling.became(act, item, item.item().settledAt(to), besides);
         });
   }
 }
