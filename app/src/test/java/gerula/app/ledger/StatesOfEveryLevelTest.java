@@ -75,7 +75,8 @@ class StatesOfEveryLevelTest {
         Arguments.of(6, SIXTH),
         Arguments.of(7, SIXTH),
         Arguments.of(8, SIXTH),
-        Arguments.of(9, NINTH));
+        Arguments.of(9, NINTH),
+        Arguments.of(10, NINTH));
   }
 
   @ParameterizedTest(name = "level {0}")

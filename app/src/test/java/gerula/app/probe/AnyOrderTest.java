@@ -135,10 +135,13 @@ class AnyOrderTest {
     }
   }
 
+  /** Or asked to come again, when others keep the machine busy. */
   private static void requireAnswered(Answer answer) {
-    assertThat(answer.status())
+    boolean isBusy =
+        answer.status() == 503 && answer.raw().headers().firstValue("Retry-After").isPresent();
+    assertThat(answer.status() < 500 || isBusy)
         .as("%s %s", answer.raw().request(), answer.raw().body())
-        .isLessThan(500);
+        .isTrue();
   }
 
   private void requireSound(int done) {

@@ -38,6 +38,9 @@ class Intake {
 
   private static final int AT_ONCE = 1000;
 
+  /** After fewer the planner's figures are as good as before. */
+  private static final int MANY = 500;
+
   private final KitStore kit;
   private final PlaceStore places;
   private final Ledger ledger;
@@ -160,7 +163,9 @@ class Intake {
           () -> kit.insertItems(some, added));
       progress.at(from + some.size(), items.size());
     }
-    kit.countAnew();
+    if (reading.things() > MANY) {
+      kit.countAnew();
+    }
     return items.size();
   }
 
