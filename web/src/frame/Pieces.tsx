@@ -1,4 +1,4 @@
-import type { Item, Tray } from "./api";
+import type { Drawn as Item, Tray } from "./api";
 import type { Inner } from "./caseProps";
 import { useLifting } from "./lifting";
 

@@ -3,6 +3,8 @@ import type { components } from "./api-types";
 export type Schemas = components["schemas"];
 export type Because = Schemas["Because"];
 export type Item = Schemas["ItemView"];
+/** As much of an item as it takes to draw and to name it. */
+export type Drawn = Schemas["DrawnItem"];
 export type Place = Schemas["PlaceView"];
 export type Booking = Schemas["BookingView"];
 export type Face = Schemas["FaceView"];

@@ -1,13 +1,13 @@
-import type { Item, Tray } from "./api";
+import type { Drawn, Tray } from "./api";
 
 export type OpenCaseProps = {
   tray: Tray;
-  items: Map<string, Item>;
+  items: ReadonlyMap<string, Drawn>;
   /** Whether a thing is in the case already; others are drawn as they will lie. */
   isIn?: ((item: string) => boolean) | undefined;
   chosen?: string | null | undefined;
   onChoose: (item: string) => void;
-  nameOf: (item: Item) => string;
+  nameOf: (item: Drawn) => string;
   /** The compartment looked at closely, null for the whole case. */
   zoom?: string | null | undefined;
   onZoom?: ((place: string | null) => void) | undefined;

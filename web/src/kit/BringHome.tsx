@@ -7,32 +7,31 @@ import { Swatch } from "../frame/Swatch";
 import { Button } from "../ui/Button";
 import { capital, count } from "../words/codes";
 import { fullName, placePath, placeTail, shortName } from "../words/items";
-import { useItems, usePlaces, useStrays } from "./queries";
+import { usePlaces, useStrays } from "./queries";
 
 /** Everything that is not where it belongs, in the order one walks, settled one by one or at once. */
 export function BringHome() {
   const strays = useStrays();
-  const astray = useItems("mark=place&most=200");
   const places = usePlaces();
   const { perform } = useActs();
-  if (!strays.data || !astray.data) return <p className="text-soft">Looking for strays…</p>;
-  const known = new Map(astray.data.items.map((item) => [item.id, item]));
-  const items = strays.data.items.flatMap((id) => known.get(id) ?? []);
-  const elsewhere = strays.data.elsewhere.flatMap((id) => known.get(id) ?? []);
+  if (!strays.data) return <p className="text-soft">Looking for strays…</p>;
+  const { items, itemsInAll, elsewhere, elsewhereInAll } = strays.data;
   const bags = strays.data.places.flatMap((id) => places.get(id) ?? []);
-  const all = strays.data.items.length + bags.length;
+  const all = itemsInAll + bags.length;
+  const shown = items.length + bags.length;
   const home = (things: Item[], carried: Place[], done: string) =>
     void perform({
       path: "/api/kit/bring-home",
       body: { items: things.map((item) => item.id), places: carried.map((place) => place.id) },
       done,
     }).catch(() => {});
-  if (all + elsewhere.length === 0) return <Sentence>Everything is where it belongs.</Sentence>;
+  if (all + elsewhereInAll === 0) return <Sentence>Everything is where it belongs.</Sentence>;
   return (
     <div className="flex flex-col gap-5">
       <Sentence>
         {capital(count(all, "thing"))} to bring home, in the order you come by them
-        {elsewhere.length > 0 && `; ${count(elsewhere.length, "more", "more")} out of your hands`}.
+        {elsewhereInAll > 0 && `; ${count(elsewhereInAll, "more", "more")} out of your hands`}.
+        {shown < all && ` The first ${shown} are shown.`}
       </Sentence>
       <div>
         <Button
@@ -41,12 +40,12 @@ export function BringHome() {
           onClick={() =>
             void perform({
               path: "/api/kit/bring-home",
-              body: { items: strays.data.items, places: strays.data.places },
-              done: `Brought ${count(all, "thing")} home.`,
+              body: { items: items.map((item) => item.id), places: strays.data.places },
+              done: `Brought ${count(shown, "thing")} home.`,
             }).catch(() => {})
           }
         >
-          Bring all {all} home
+          {shown < all ? `Bring these ${shown} home` : `Bring all ${all} home`}
         </Button>
       </div>
       {bags.length > 0 && (
@@ -74,7 +73,13 @@ export function BringHome() {
         </Group>
       ))}
       {elsewhere.length > 0 && (
-        <Group title="Out of your hands">
+        <Group
+          title={
+            elsewhere.length < elsewhereInAll
+              ? `Out of your hands, the first ${elsewhere.length} of ${elsewhereInAll}`
+              : "Out of your hands"
+          }
+        >
           {elsewhere.map((item) => (
             <Stray key={item.id} item={item} act="It is back" onHome={home} tells />
           ))}

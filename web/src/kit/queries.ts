@@ -31,6 +31,14 @@ export function useKitSummary() {
   });
 }
 
+/** What cannot be used as it is, the first few of it. */
+export function useAttention(most: number) {
+  return useQuery({
+    queryKey: ["attention", most],
+    queryFn: () => ask<Schemas["ItemPage"]>("GET", `/api/kit/attention?most=${most}`),
+  });
+}
+
 /** Days of the coming weeks on which things end. */
 export function useEnding(days: number) {
   return useQuery({

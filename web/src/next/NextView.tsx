@@ -1,12 +1,12 @@
 import { Link } from "react-router";
 import { useBookings } from "../booking/queries";
 import { useSessions } from "../depot/queries";
-import type { Booking, Item } from "../frame/api";
+import type { Booking, Schemas } from "../frame/api";
 import { Marks } from "../frame/Marks";
 import { Counted, Sentence } from "../frame/Sentence";
 import { Swatch } from "../frame/Swatch";
 import { useToday } from "../frame/session";
-import { useItems, useKitSummary, usePlaces } from "../kit/queries";
+import { useAttention, useKitSummary, usePlaces } from "../kit/queries";
 import { usePackingList } from "../packing/queries";
 import { useBuying } from "../restock/queries";
 import { SignOut } from "../signin/SignOut";
@@ -22,7 +22,7 @@ export function NextView() {
   const today = useToday();
   const bookings = useBookings();
   const summary = useKitSummary();
-  const trouble = useTrouble();
+  const trouble = useAttention(MOST_TROUBLE).data;
   if (bookings.isPending || summary.isPending) return <p className="text-soft">Looking ahead…</p>;
   const next =
     bookings.data?.find((booking) => booking.stage === "away") ??
@@ -48,7 +48,7 @@ export function NextView() {
         </div>
       )}
       <Mended today={today} />
-      {trouble.length > 0 && <Trouble items={trouble} today={today} />}
+      {trouble && trouble.total > 0 && <Trouble trouble={trouble} today={today} />}
       <Waiting today={today} />
       <div className="hand:hidden">
         <SignOut />
@@ -57,19 +57,8 @@ export function NextView() {
   );
 }
 
-/** Things with a mark at stop, each once, however many marks they have. */
-function useTrouble(): Item[] {
-  const found = [
-    ...(useItems("mark=date").data?.items ?? []),
-    ...(useItems("mark=place").data?.items ?? []),
-    ...(useItems("mark=clean").data?.items ?? []),
-    ...(useItems("mark=amount").data?.items ?? []),
-  ].filter((item) => worst(item) === "stop");
-  return [...new Map(found.map((item) => [item.id, item])).values()];
-}
-
-const worst = (item: Item) =>
-  Object.values(item.marks).some((mark) => mark.state === "stop") ? "stop" : "in-order";
+/** More of them than this are told as a number. */
+const MOST_TROUBLE = 40;
 
 function NextBooking({ booking, today }: { booking: Booking; today: string }) {
   const list = usePackingList(booking.id).data;
@@ -159,11 +148,19 @@ function Waiting({ today }: { today: string }) {
 }
 
 /** Things no job should meet: past their date, nowhere, contaminated, empty. */
-function Trouble({ items, today }: { items: Item[]; today: string }) {
+function Trouble({ trouble, today }: { trouble: Schemas["ItemPage"]; today: string }) {
   const places = usePlaces();
+  const { items, total } = trouble;
   return (
     <section>
-      <h2 className="border-ink border-b pb-1 font-semibold">Settle these first</h2>
+      <h2 className="flex justify-between border-ink border-b pb-1 font-semibold">
+        Fix first
+        {items.length < total && (
+          <span className="font-normal text-soft">
+            {items.length} of {total} are shown
+          </span>
+        )}
+      </h2>
       <ul>
         {items.map((item) => (
           <li

@@ -1,5 +1,5 @@
 import { Checkbox } from "radix-ui";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import { useActs } from "../frame/acts";
 import type { Because, Line, Schemas } from "../frame/api";
@@ -14,7 +14,7 @@ import { fullName, placeTail, shortName } from "../words/items";
 import { chips, findingWords, gapLines, gapTitle, type PackingWords } from "../words/packing";
 import { amount } from "../words/quantities";
 import { PackingSentence } from "./PackingSentence";
-import type { PackingList } from "./queries";
+import { type PackingList, useBags } from "./queries";
 import { usePackingWords } from "./usePackingWords";
 import { useTicks } from "./useTicks";
 
@@ -41,30 +41,44 @@ export function PackDesk({ list }: { list: PackingList }) {
           <Lines list={list} words={words} chosen={chosen} onChoose={setChosen} />
         </div>
         <div className="sticky top-3 flex max-h-[calc(100dvh-1.5rem)] flex-col gap-4 overflow-y-auto">
-          {list.bags.map((bag) => (
-            <OpenCase
-              key={bag.place}
-              tray={bag}
-              items={words.items}
-              isIn={(item) => packed.has(item) || !planned.has(item)}
-              chosen={chosen}
-              onChoose={choose}
-              nameOf={shortName}
-            />
-          ))}
-          {list.bags.length === 0 && (
+          {booking.bags.length === 0 ? (
             <p className="text-soft">
               No bag is chosen yet.{" "}
               <Link className="underline" to={`/bookings/${booking.id}/edit`}>
                 Choose one
               </Link>
             </p>
+          ) : (
+            <Bags
+              booking={booking.id}
+              isIn={(item) => packed.has(item) || !planned.has(item)}
+              chosen={chosen}
+              onChoose={choose}
+            />
           )}
           <Notes findings={list.findings} words={words} />
         </div>
       </div>
     </div>
   );
+}
+
+type BagsProps = {
+  booking: string;
+  isIn: (item: string) => boolean;
+  chosen: string | null;
+  onChoose: (item: string) => void;
+};
+
+function Bags({ booking, ...rest }: BagsProps) {
+  const bags = useBags(booking);
+  const items = useMemo(
+    () => new Map((bags.data?.aboard ?? []).map((piece) => [piece.id, piece])),
+    [bags.data],
+  );
+  return bags.data?.bags.map((bag) => (
+    <OpenCase key={bag.place} tray={bag} items={items} nameOf={shortName} {...rest} />
+  ));
 }
 
 /** The next act of the booking, and the way to change it. */

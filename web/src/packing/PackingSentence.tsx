@@ -25,7 +25,7 @@ export function PackingSentence({ list, words }: { list: PackingList; words: Pac
   const gaps = findings.filter((finding) => finding.code === "gap");
   const running = findings.filter((finding) => finding.code === "runs-out-before").length;
   const conditions = booking.conditions.filter((one) => SEEN_IN_A_SENTENCE.has(one)).map(word);
-  const bags = list.bags.length ? ` in ${count(list.bags.length, "bag")}` : "";
+  const bags = booking.bags.length ? ` in ${count(booking.bags.length, "bag")}` : "";
   if (booking.stage === "back") {
     return <Sentence>{booking.title} is over and everything is home.</Sentence>;
   }

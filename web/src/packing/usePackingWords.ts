@@ -12,7 +12,7 @@ export function usePackingWords(list: PackingList): PackingWords {
     () => ({
       faces: new Map(list.booking.faces.map((face) => [face.id, face])),
       items: new Map(
-        [...list.lines.map((line) => line.item), ...list.aboard].map((item) => [item.id, item]),
+        [...list.lines.map((line) => line.item), ...list.mentioned].map((item) => [item.id, item]),
       ),
       places,
       today,

@@ -1,13 +1,15 @@
-import type { Item, Place } from "../frame/api";
+import type { Drawn, Item, Place } from "../frame/api";
 import { word } from "./codes";
 
+type Named = Pick<Drawn, "product">;
+
 /** Maker, name and shade as one says them. */
-export function fullName(item: Item): string {
+export function fullName(item: Named): string {
   return [item.product.maker, item.product.name, item.product.shade].filter(Boolean).join(" ");
 }
 
 /** Without the maker: what is read out in a dark trailer. */
-export function shortName(item: Item): string {
+export function shortName(item: Named): string {
   return [item.product.name, item.product.shade].filter(Boolean).join(" ");
 }
 

@@ -1,4 +1,4 @@
-import type { Because, Face, Item, Line } from "../frame/api";
+import type { Because, Drawn, Face, Line } from "../frame/api";
 import { capital, word } from "./codes";
 import { nearDate } from "./dates";
 import { fullName, shortName } from "./items";
@@ -6,7 +6,7 @@ import { amount, mass } from "./quantities";
 
 export type PackingWords = {
   faces: Map<string, Face>;
-  items: Map<string, Item>;
+  items: ReadonlyMap<string, Drawn>;
   places: Map<string, { name: string }>;
   today: string;
 };

@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
@@ -34,6 +35,16 @@ final class Person implements AutoCloseable {
           "--disable-component-update",
           "--disable-sync");
 
+  /**
+   * Long enough for a machine that is busy with other things; a page that is quick waits for
+   * nothing.
+   */
+  private static final double LONGEST_WAIT_MS = 60_000;
+
+  static {
+    PlaywrightAssertions.setDefaultAssertionTimeout(LONGEST_WAIT_MS);
+  }
+
   /** Playwright belongs to the thread that made it; classes run on two of them. */
   private static final ThreadLocal<Playwright> PLAYWRIGHT =
       ThreadLocal.withInitial(Playwright::create);
@@ -56,7 +67,7 @@ final class Person implements AutoCloseable {
   private Person(Stance stance, Packaged application, Browser browser) {
     this.application = application;
     context = browser.newContext(options(stance));
-    context.setDefaultTimeout(15_000);
+    context.setDefaultTimeout(LONGEST_WAIT_MS);
     page = context.newPage();
     page.onConsoleMessage(
         message -> {

@@ -153,6 +153,18 @@ class FindController {
     return workspaces.read(who.workspace(), lists::summary);
   }
 
+  /** What cannot be used as it is: past its date, nowhere, contaminated, empty. */
+  @GetMapping("/api/kit/attention")
+  ItemPage attention(
+      @AuthenticationPrincipal SignedIn who, @RequestParam @Min(1) @Max(200) int most) {
+    return workspaces.read(
+        who.workspace(),
+        () -> {
+          KitLists.Part part = lists.attention(most);
+          return new ItemPage(part.total(), views.now().of(part.items()));
+        });
+  }
+
   /** Last days from today on, for so many days. */
   @GetMapping("/api/kit/ending")
   List<EndingDay> ending(

@@ -7,12 +7,9 @@ import static gerula.app.tables.Tables.STOCKTAKE;
 
 import gerula.app.kit.KitRecords.EndingDay;
 import gerula.app.kit.KitRecords.KitSummary;
-import gerula.core.kit.Cleanliness;
-import gerula.core.kit.Marks;
 import gerula.core.kit.PlaceKind;
 import gerula.core.kit.PlaceTree;
 import gerula.core.kit.ProductClass;
-import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -60,24 +57,29 @@ class KitLists {
     }
     Condition condition =
         isSought ? condition(filter).and(tells(Finder.words(filter.q()))) : condition(filter);
-    int total =
-        sql.fetchCount(
-            sql.selectOne()
-                .from(ITEM)
-                .join(PRODUCT)
-                .on(PRODUCT.ID.eq(ITEM.PRODUCT_ID))
-                .where(condition));
-    List<UUID> ids =
-        sql.select(ITEM.ID)
+    return new Part(
+        count(condition), inThisOrder(ids(condition, filter.fromOrFirst(), filter.mostOrUsual())));
+  }
+
+  private int count(Condition condition) {
+    return sql.fetchCount(
+        sql.selectOne()
             .from(ITEM)
             .join(PRODUCT)
             .on(PRODUCT.ID.eq(ITEM.PRODUCT_ID))
-            .where(condition)
-            .orderBy(PRODUCT.NAME, PRODUCT.DEPTH, PRODUCT.SHADE, ITEM.ID)
-            .offset(filter.fromOrFirst())
-            .limit(filter.mostOrUsual())
-            .fetch(ITEM.ID);
-    return new Part(total, inThisOrder(ids));
+            .where(condition));
+  }
+
+  private List<UUID> ids(Condition condition, int from, int most) {
+    return sql.select(ITEM.ID)
+        .from(ITEM)
+        .join(PRODUCT)
+        .on(PRODUCT.ID.eq(ITEM.PRODUCT_ID))
+        .where(condition)
+        .orderBy(PRODUCT.NAME, PRODUCT.DEPTH, PRODUCT.SHADE, ITEM.ID)
+        .offset(from)
+        .limit(most)
+        .fetch(ITEM.ID);
   }
 
   /** Best matches first; among thousands of them nobody looks beyond the first few hundred. */
@@ -106,6 +108,12 @@ class KitLists {
                 DSL.concat(PRODUCT.MAKER, DSL.inline(" "), ITEM.CODE, DSL.inline(" ")),
                 ITEM.NOTE));
     return DSL.and(Arrays.stream(words).map(word -> told.contains(" " + word)).toList());
+  }
+
+  /** What cannot be used as it is: any of the four marks is at stop. The first few, by name. */
+  Part attention(int most) {
+    Condition condition = ITEM.DISCARDED_ON.isNull().and(marks().isAnyAtStop());
+    return new Part(count(condition), inThisOrder(ids(condition, 0, most)));
   }
 
   List<StoredItem> inThisOrder(List<UUID> ids) {
@@ -147,24 +155,13 @@ class KitLists {
       all.add(isIn(filter.state()));
     }
     if (filter.mark() != null) {
-      all.add(standsUp(filter.mark()));
+      all.add(marks().isNotInOrder(filter.mark()));
     }
     return DSL.and(all);
   }
 
-  /** The same rules as the core's marks, told to the database so that it can count. */
-  private Condition standsUp(KitFilter.MarkName mark) {
-    LocalDate soon = LocalDate.now(clock).plusDays(Marks.SOON_DAYS);
-    return switch (mark) {
-      case PLACE -> astray();
-      case DATE ->
-          ITEM.LAST_DAY
-              .le(soon)
-              .or(ITEM.REPLACE_BY.lt(LocalDate.now(clock)))
-              .or(ITEM.CHANGED_ON.isNotNull());
-      case CLEAN -> ITEM.CLEANLINESS.ne(Cleanliness.CLEAN.code());
-      case AMOUNT -> low();
-    };
+  private MarkConditions marks() {
+    return new MarkConditions(places.tree(), LocalDate.now(clock));
   }
 
   private Condition isIn(KitFilter.ItemState state) {
@@ -205,23 +202,14 @@ class KitLists {
             .toList());
   }
 
-  private static Condition astray() {
-    return ITEM.NOW_PLACE_ID.isNull().or(ITEM.NOW_PLACE_ID.isDistinctFrom(ITEM.HOME_PLACE_ID));
-  }
-
-  private static Condition low() {
-    return ITEM.AMOUNT_LEFT.le(
-        DSL.coalesce(ITEM.CONTAINER_SIZE, PRODUCT.CONTENT)
-            .times(BigDecimal.valueOf(Marks.LOW_SHARE)));
-  }
-
   KitSummary summary() {
+    MarkConditions marks = marks();
     return sql.select(
             DSL.count(),
-            DSL.count().filterWhere(astray()),
-            DSL.count().filterWhere(ITEM.LAST_DAY.lt(LocalDate.now(clock))),
-            DSL.count().filterWhere(low()),
-            DSL.count().filterWhere(ITEM.CLEANLINESS.ne(Cleanliness.CLEAN.code())))
+            DSL.count().filterWhere(marks.isNotInOrder(KitFilter.MarkName.PLACE)),
+            DSL.count().filterWhere(marks.isAtStop(KitFilter.MarkName.DATE)),
+            DSL.count().filterWhere(marks.isNotInOrder(KitFilter.MarkName.AMOUNT)),
+            DSL.count().filterWhere(marks.isNotInOrder(KitFilter.MarkName.CLEAN)))
         .from(ITEM)
         .join(PRODUCT)
         .on(PRODUCT.ID.eq(ITEM.PRODUCT_ID))

@@ -1,5 +1,6 @@
 package gerula.app.kit;
 
+import gerula.app.kit.KitRecords.ItemView;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
@@ -31,6 +32,7 @@ class Whereabouts {
   private final Handling handling;
   private final KitStore store;
   private final PlaceStore places;
+  private final Views views;
   private final Ledger ledger;
   private final Workspaces workspaces;
 
@@ -39,12 +41,14 @@ class Whereabouts {
       Handling handling,
       KitStore store,
       PlaceStore places,
+      Views views,
       Ledger ledger,
       Workspaces workspaces) {
     this.kit = kit;
     this.handling = handling;
     this.store = store;
     this.places = places;
+    this.views = views;
     this.ledger = ledger;
     this.workspaces = workspaces;
   }
@@ -107,15 +111,25 @@ class Whereabouts {
             });
   }
 
+  /** So many of a list are told at once. */
+  static final int MOST_STRAYS = 200;
+
   /**
-   * Everything that is not where it belongs, in the order in which one walks: first by where it
-   * lies, then by where it goes.
+   * What is not where it belongs, in the order in which one walks: first by where it lies, then by
+   * where it goes. Of long lists the first {@value #MOST_STRAYS}.
    *
    * @param items that can be picked up and put back
+   * @param itemsInAll how many of them there are
    * @param elsewhere lent, being repaired, lost, or nobody knows where
+   * @param elsewhereInAll how many of them there are
    * @param places portable ones that lie somewhere else than they belong
    */
-  record Strays(List<UUID> items, List<UUID> elsewhere, List<UUID> places) {}
+  record Strays(
+      List<ItemView> items,
+      int itemsInAll,
+      List<ItemView> elsewhere,
+      int elsewhereInAll,
+      List<UUID> places) {}
 
   Strays strays(SignedIn who) {
     return workspaces.read(
@@ -125,23 +139,26 @@ class Whereabouts {
           List<Place> walk = tree.inWalkingOrder();
           Map<UUID, Integer> order = new HashMap<>();
           walk.forEach(place -> order.put(place.id(), order.size()));
-          Comparator<Item> asOneWalks =
-              Comparator.<Item>comparingInt(item -> order.getOrDefault(item.now(), -1))
-                  .thenComparingInt(item -> order.getOrDefault(item.home(), -1))
-                  .thenComparing(Item.BY_ID);
-          Map<Boolean, List<UUID>> astray =
+          Comparator<StoredItem> asOneWalks =
+              Comparator.<StoredItem>comparingInt(one -> order.getOrDefault(one.item().now(), -1))
+                  .thenComparingInt(one -> order.getOrDefault(one.item().home(), -1))
+                  .thenComparing(StoredItem::id);
+          Map<Boolean, List<StoredItem>> astray =
               store.astray().stream()
-                  .map(StoredItem::item)
                   .sorted(asOneWalks)
-                  .collect(
-                      Collectors.partitioningBy(
-                          item -> tree.isElsewhere(item.now()),
-                          Collectors.mapping(Item::id, Collectors.toList())));
+                  .collect(Collectors.partitioningBy(one -> tree.isElsewhere(one.item().now())));
+          KitViews now = views.with(tree);
           return new Strays(
-              astray.get(false),
-              astray.get(true),
+              first(astray.get(false), now),
+              astray.get(false).size(),
+              first(astray.get(true), now),
+              astray.get(true).size(),
               walk.stream().filter(Whereabouts::isAstray).map(Place::id).toList());
         });
+  }
+
+  private static List<ItemView> first(List<StoredItem> items, KitViews now) {
+    return items.stream().limit(MOST_STRAYS).map(now::of).toList();
   }
 
   private static boolean isAstray(Place place) {

@@ -3,19 +3,21 @@ package gerula.app.packing;
 import gerula.app.booking.BookingRecords;
 import gerula.app.booking.Bookings;
 import gerula.app.booking.StoredBooking;
-import gerula.app.kit.KitRecords.ItemView;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.KitViews;
 import gerula.app.kit.PlaceStore;
 import gerula.app.kit.StoredItem;
 import gerula.app.kit.Views;
+import gerula.app.packing.PackingRecords.BagsView;
+import gerula.app.packing.PackingRecords.DrawnItem;
 import gerula.app.packing.PackingRecords.LineView;
 import gerula.app.packing.PackingRecords.PackingListView;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.rule.HouseStore;
-import gerula.core.kit.Item;
 import gerula.core.kit.PlaceTree;
+import gerula.core.kit.opencase.Piece;
+import gerula.core.kit.opencase.Tray;
 import gerula.core.packing.PackingLine;
 import gerula.core.packing.PackingList;
 import gerula.core.quantity.Mass;
@@ -78,11 +80,7 @@ class Packing {
 
   private PackingListView view(Facts facts) {
     PackingList list = PackingList.of(forTheCore(facts));
-    boolean isAway = facts.booking().departedAt() != null && facts.booking().backAt() == null;
-    List<PackingLine> lines =
-        list.lines().stream()
-            .filter(line -> !isAway || facts.packed().contains(line.item().id()))
-            .toList();
+    List<PackingLine> lines = linesOf(facts, list);
     Map<UUID, StoredItem> stored =
         facts.kit().stream()
             .collect(Collectors.toMap(item -> item.item().id(), Function.identity()));
@@ -90,7 +88,7 @@ class Packing {
     return new PackingListView(
         BookingRecords.view(facts.booking()),
         lines.stream().map(line -> line(line, facts, stored, now)).toList(),
-        List.copyOf(isAway ? List.<Because>of() : list.findings()),
+        List.copyOf(isAway(facts) ? List.<Because>of() : list.findings()),
         facts.packed().size(),
         Mass.sum(lines.stream().map(line -> line.item().mass())).grams(),
         Mass.sum(
@@ -98,8 +96,31 @@ class Packing {
                     .filter(line -> facts.packed().contains(line.item().id()))
                     .map(line -> line.item().mass()))
             .grams(),
-        BagsOpen.of(facts, lines),
-        others(facts, list, lines, now));
+        mentioned(facts, list, lines, now));
+  }
+
+  /** The chosen bags as they are, or will be when everything on the list is in them. */
+  BagsView bags(SignedIn who, UUID booking) {
+    return workspaces.read(who.workspace(), () -> open(facts(booking)));
+  }
+
+  private BagsView open(Facts facts) {
+    List<Tray> bags = BagsOpen.of(facts, linesOf(facts, PackingList.of(forTheCore(facts))));
+    Set<UUID> aboard =
+        bags.stream().flatMap(Tray::allPieces).map(Piece::item).collect(Collectors.toSet());
+    KitViews now = views.with(facts.places());
+    return new BagsView(bags, pieces(facts, aboard, now));
+  }
+
+  /** Once the bags have left, what did not go along is on no line. */
+  private static List<PackingLine> linesOf(Facts facts, PackingList list) {
+    return list.lines().stream()
+        .filter(line -> !isAway(facts) || facts.packed().contains(line.item().id()))
+        .toList();
+  }
+
+  private static boolean isAway(Facts facts) {
+    return facts.booking().departedAt() != null && facts.booking().backAt() == null;
   }
 
   private static PackingList.Facts forTheCore(Facts facts) {
@@ -125,22 +146,18 @@ class Packing {
         line.because());
   }
 
-  private static List<ItemView> others(
+  private static List<DrawnItem> mentioned(
       Facts facts, PackingList list, List<PackingLine> lines, KitViews now) {
     Set<UUID> wanted = Mentioned.in(list);
-    facts.booking().bags().stream()
-        .flatMap(bag -> facts.places().withAllInside(bag).stream())
-        .flatMap(
-            place ->
-                facts.kit().stream()
-                    .map(StoredItem::item)
-                    .filter(item -> place.equals(item.now()))
-                    .map(Item::id))
-        .forEach(wanted::add);
     lines.forEach(line -> wanted.remove(line.item().id()));
+    return pieces(facts, wanted, now);
+  }
+
+  private static List<DrawnItem> pieces(Facts facts, Set<UUID> wanted, KitViews now) {
     return facts.kit().stream()
         .filter(item -> wanted.contains(item.item().id()))
         .map(now::of)
+        .map(DrawnItem::of)
         .toList();
   }
 }

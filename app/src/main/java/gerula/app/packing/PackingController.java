@@ -1,5 +1,6 @@
 package gerula.app.packing;
 
+import gerula.app.packing.PackingRecords.BagsView;
 import gerula.app.packing.PackingRecords.PackingListView;
 import gerula.app.packing.PackingRecords.PutBackResult;
 import gerula.app.platform.workspace.SignedIn;
@@ -44,6 +45,11 @@ class PackingController {
   @GetMapping("/api/bookings/{id}/packing-list")
   PackingListView list(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
     return packing.list(who, id);
+  }
+
+  @GetMapping("/api/bookings/{id}/bags")
+  BagsView bags(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+    return packing.bags(who, id);
   }
 
   @PostMapping("/api/bookings/{id}/pack")

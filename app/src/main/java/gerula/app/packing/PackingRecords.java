@@ -2,6 +2,7 @@ package gerula.app.packing;
 
 import gerula.app.booking.BookingRecords.BookingView;
 import gerula.app.kit.KitRecords.ItemView;
+import gerula.core.kit.Mark;
 import gerula.core.kit.Section;
 import gerula.core.kit.opencase.Tray;
 import gerula.core.rule.Because;
@@ -37,8 +38,7 @@ final class PackingRecords {
    *
    * @param massG all packs on the list, without the bags
    * @param packedMassG those ticked off
-   * @param bags the chosen bags laid open, with everything that is or will be in them
-   * @param aboard items named by a finding or a bag that stand on no line
+   * @param mentioned items named by a finding that stand on no line
    */
   record PackingListView(
       BookingView booking,
@@ -47,8 +47,43 @@ final class PackingRecords {
       int packedCount,
       long massG,
       long packedMassG,
-      List<Tray> bags,
-      List<ItemView> aboard) {}
+      List<DrawnItem> mentioned) {}
+
+  /**
+   * The chosen bags laid open.
+   *
+   * @param bags with everything that is or will be in them
+   * @param aboard what the pieces in them are
+   */
+  record BagsView(List<Tray> bags, List<DrawnItem> aboard) {}
+
+  /** As much of an item as it takes to draw and to name it: an {@link ItemView} has more. */
+  record DrawnItem(UUID id, DrawnProduct product, DrawnMarks marks) {
+
+    static DrawnItem of(ItemView item) {
+      return new DrawnItem(
+          item.id(),
+          new DrawnProduct(
+              item.product().maker(),
+              item.product().name(),
+              item.product().shade(),
+              item.product().colour()),
+          new DrawnMarks(new DrawnMark(item.marks().date().state())));
+    }
+  }
+
+  /**
+   * What a piece is called.
+   *
+   * @param colour sRGB as #rrggbb, null when unknown
+   */
+  record DrawnProduct(String maker, String name, String shade, @Nullable String colour) {}
+
+  /** Of the four marks the one that is drawn. */
+  record DrawnMarks(DrawnMark date) {}
+
+  /** How a mark stands. */
+  record DrawnMark(Mark.State state) {}
 
   /**
    * What was put back.
