@@ -10,6 +10,7 @@ import { Button, buttonLook } from "../ui/Button";
 import { SelectField, TextField, Ticks } from "../ui/Field";
 import { showFaults } from "../ui/faults";
 import { Meanwhile } from "../ui/Meanwhile";
+import { Without } from "../ui/Without";
 import { capital, choices, word } from "../words/codes";
 import { CONCERNS, CONDITIONS, SENSITIVITIES, SERVICES, SKIN_TYPES } from "../words/lists";
 import { type BookingForm, emptyBooking, fromBooking, newFace, toDraft } from "./bookingForm";
@@ -24,8 +25,7 @@ export function BookingNew() {
 export function BookingEdit() {
   const { id = "" } = useParams();
   const booking = useBooking(id);
-  if (booking.error) return <Sentence>{booking.error.message}</Sentence>;
-  if (!booking.data) return <p className="text-soft">Fetching it…</p>;
+  if (!booking.data) return <Without query={booking} waiting="Fetching it…" />;
   return <Editor id={id} start={fromBooking(booking.data)} booking={booking.data} />;
 }
 

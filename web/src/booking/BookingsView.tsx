@@ -4,6 +4,7 @@ import type { Booking } from "../frame/api";
 import { Counted, Sentence } from "../frame/Sentence";
 import { useToday } from "../frame/session";
 import { buttonLook } from "../ui/Button";
+import { Without } from "../ui/Without";
 import { capital, count, word } from "../words/codes";
 import { clockTime, nearDate, span } from "../words/dates";
 import { useBookings } from "./queries";
@@ -12,7 +13,7 @@ import { useBookings } from "./queries";
 export function BookingsView() {
   const bookings = useBookings();
   const today = useToday();
-  if (bookings.isPending) return <p className="text-soft">Fetching the bookings…</p>;
+  if (!bookings.data) return <Without query={bookings} waiting="Fetching the bookings…" />;
   const all = bookings.data ?? [];
   const coming = all.filter((booking) => booking.lastDay >= today);
   const past = all.filter((booking) => booking.lastDay < today).reverse();

@@ -7,6 +7,7 @@ import { Sentence } from "../frame/Sentence";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/Field";
 import { Meanwhile } from "../ui/Meanwhile";
+import { Without } from "../ui/Without";
 import { capital, count, word } from "../words/codes";
 import { fullName } from "../words/items";
 import { useItemsOf } from "./queries";
@@ -20,8 +21,7 @@ export function HouseView() {
     queryKey: ["house"],
     queryFn: () => ask<House>("GET", "/api/house"),
   });
-  if (house.error) return <Sentence>{house.error.message}</Sentence>;
-  if (!house.data) return <p className="text-soft">Reading the rules…</p>;
+  if (!house.data) return <Without query={house} waiting="Reading the rules…" />;
   return <Rules key={house.data.version} house={house.data} />;
 }
 

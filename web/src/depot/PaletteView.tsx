@@ -8,6 +8,7 @@ import { useToday } from "../frame/session";
 import { usePlaces } from "../kit/queries";
 import { Button, buttonLook } from "../ui/Button";
 import { SelectField } from "../ui/Field";
+import { Without } from "../ui/Without";
 import { capital, count, word } from "../words/codes";
 import { nearDate } from "../words/dates";
 import { fullName, placePath, shortName } from "../words/items";
@@ -29,8 +30,7 @@ export function PaletteView() {
   const { perform } = useActs();
   const [picked, setPicked] = useState<number | null>(null);
   const [moving, setMoving] = useState<Item | null>(null);
-  if (palette.error) return <Sentence>{palette.error.message}</Sentence>;
-  if (!palette.data) return <p className="text-soft">Opening…</p>;
+  if (!palette.data) return <Without query={palette} waiting="Opening…" />;
   const { data } = palette;
   const slot = data.slots.find((one) => one.number === picked) ?? null;
   const put = (item: Item, number: number) => {

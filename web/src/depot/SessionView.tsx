@@ -1,5 +1,5 @@
 import { useParams } from "react-router";
-import { Sentence } from "../frame/Sentence";
+import { Without } from "../ui/Without";
 import { DoneView } from "./DoneView";
 import { PlanView } from "./PlanView";
 import { useSession } from "./queries";
@@ -9,8 +9,7 @@ import { WorkView } from "./WorkView";
 export function SessionView() {
   const { id = "" } = useParams();
   const session = useSession(id);
-  if (session.error) return <Sentence>{session.error.message}</Sentence>;
-  if (!session.data) return <p className="text-soft">Laying the bench…</p>;
+  if (!session.data) return <Without query={session} waiting="Laying the bench…" />;
   const { data } = session;
   if (data.plan) return <PlanView session={data} plan={data.plan} />;
   return data.state === "done" ? <DoneView session={data} /> : <WorkView session={data} />;

@@ -1,32 +1,9 @@
 import { QueryClient, QueryClientProvider, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { createBrowserRouter, RouterProvider } from "react-router";
-import { BookingEdit, BookingNew } from "../booking/BookingEdit";
-import { BookingsView } from "../booking/BookingsView";
-import { CalendarRead } from "../booking/CalendarRead";
-import { DatesView } from "../dates/DatesView";
-import { HouseView } from "../dates/HouseView";
-import { BenchView } from "../depot/BenchView";
-import { DilutionView } from "../depot/DilutionView";
-import { EmptiesView } from "../depot/EmptiesView";
-import { PaletteView } from "../depot/PaletteView";
-import { RecallView } from "../depot/RecallView";
-import { SessionView } from "../depot/SessionView";
-import { BagsView } from "../kit/BagsView";
-import { BringHome } from "../kit/BringHome";
-import { CountView } from "../kit/CountView";
-import { ItemEdit, ItemNew } from "../kit/ItemEdit";
-import { ItemSheet } from "../kit/ItemSheet";
-import { KitView } from "../kit/KitView";
-import { LabelsView } from "../kit/LabelsView";
-import { PlaceEdit, PlaceNew } from "../kit/PlaceEdit";
-import { PlaceView } from "../kit/PlaceView";
-import { ShadesNew } from "../kit/ShadesNew";
-import { TablesView } from "../kit/TablesView";
-import { WalkView } from "../kit/WalkView";
 import { NextView } from "../next/NextView";
-import { PackingView } from "../packing/PackingView";
 import { SignIn } from "../signin/SignIn";
+import { Without } from "../ui/Without";
 import { ActsProvider } from "./acts";
 import { Problem, whenSignedOut } from "./api";
 import { Broken, Lost } from "./Lost";
@@ -43,39 +20,126 @@ const queries = new QueryClient({
   },
 });
 
+/** A view is fetched when it is first opened. */
+function view<Name extends string>(
+  load: () => Promise<Record<Name, React.ComponentType>>,
+  name: Name,
+) {
+  return async () => ({ Component: (await load())[name] });
+}
+
 const router = createBrowserRouter([
   {
     element: <Shell />,
     errorElement: <Broken />,
+    hydrateFallbackElement: <p className="p-8 text-soft">Opening…</p>,
     children: [
       { path: "/", element: <NextView /> },
-      { path: "/bookings", element: <BookingsView /> },
-      { path: "/bookings/new", element: <BookingNew /> },
-      { path: "/bookings/calendar", element: <CalendarRead /> },
-      { path: "/bookings/:id", element: <PackingView /> },
-      { path: "/bookings/:id/edit", element: <BookingEdit /> },
-      { path: "/kit", element: <KitView /> },
-      { path: "/kit/new", element: <ItemNew /> },
-      { path: "/kit/shades", element: <ShadesNew /> },
-      { path: "/kit/home", element: <BringHome /> },
-      { path: "/kit/bags", element: <BagsView /> },
-      { path: "/kit/labels", element: <LabelsView /> },
-      { path: "/kit/tables", element: <TablesView /> },
-      { path: "/kit/places/:id/walk", element: <WalkView /> },
-      { path: "/kit/places/:id/count", element: <CountView /> },
-      { path: "/kit/items/:id", element: <ItemSheet /> },
-      { path: "/kit/items/:id/edit", element: <ItemEdit /> },
-      { path: "/kit/places/new", element: <PlaceNew /> },
-      { path: "/kit/places/:id", element: <PlaceView /> },
-      { path: "/kit/places/:id/edit", element: <PlaceEdit /> },
-      { path: "/bench", element: <BenchView /> },
-      { path: "/bench/empties", element: <EmptiesView /> },
-      { path: "/bench/dilution", element: <DilutionView /> },
-      { path: "/bench/recall", element: <RecallView /> },
-      { path: "/bench/palettes/:id", element: <PaletteView /> },
-      { path: "/bench/:id", element: <SessionView /> },
-      { path: "/dates", element: <DatesView /> },
-      { path: "/house", element: <HouseView /> },
+      {
+        path: "/bookings",
+        lazy: view(() => import("../booking/BookingsView"), "BookingsView"),
+      },
+      {
+        path: "/bookings/new",
+        lazy: view(() => import("../booking/BookingEdit"), "BookingNew"),
+      },
+      {
+        path: "/bookings/calendar",
+        lazy: view(() => import("../booking/CalendarRead"), "CalendarRead"),
+      },
+      {
+        path: "/bookings/:id",
+        lazy: view(() => import("../packing/PackingView"), "PackingView"),
+      },
+      {
+        path: "/bookings/:id/edit",
+        lazy: view(() => import("../booking/BookingEdit"), "BookingEdit"),
+      },
+      { path: "/kit", lazy: view(() => import("../kit/KitView"), "KitView") },
+      {
+        path: "/kit/new",
+        lazy: view(() => import("../kit/ItemEdit"), "ItemNew"),
+      },
+      {
+        path: "/kit/shades",
+        lazy: view(() => import("../kit/ShadesNew"), "ShadesNew"),
+      },
+      {
+        path: "/kit/home",
+        lazy: view(() => import("../kit/BringHome"), "BringHome"),
+      },
+      {
+        path: "/kit/bags",
+        lazy: view(() => import("../kit/BagsView"), "BagsView"),
+      },
+      {
+        path: "/kit/labels",
+        lazy: view(() => import("../kit/LabelsView"), "LabelsView"),
+      },
+      {
+        path: "/kit/tables",
+        lazy: view(() => import("../kit/TablesView"), "TablesView"),
+      },
+      {
+        path: "/kit/places/:id/walk",
+        lazy: view(() => import("../kit/WalkView"), "WalkView"),
+      },
+      {
+        path: "/kit/places/:id/count",
+        lazy: view(() => import("../kit/CountView"), "CountView"),
+      },
+      {
+        path: "/kit/items/:id",
+        lazy: view(() => import("../kit/ItemSheet"), "ItemSheet"),
+      },
+      {
+        path: "/kit/items/:id/edit",
+        lazy: view(() => import("../kit/ItemEdit"), "ItemEdit"),
+      },
+      {
+        path: "/kit/places/new",
+        lazy: view(() => import("../kit/PlaceEdit"), "PlaceNew"),
+      },
+      {
+        path: "/kit/places/:id",
+        lazy: view(() => import("../kit/PlaceView"), "PlaceView"),
+      },
+      {
+        path: "/kit/places/:id/edit",
+        lazy: view(() => import("../kit/PlaceEdit"), "PlaceEdit"),
+      },
+      {
+        path: "/bench",
+        lazy: view(() => import("../depot/BenchView"), "BenchView"),
+      },
+      {
+        path: "/bench/empties",
+        lazy: view(() => import("../depot/EmptiesView"), "EmptiesView"),
+      },
+      {
+        path: "/bench/dilution",
+        lazy: view(() => import("../depot/DilutionView"), "DilutionView"),
+      },
+      {
+        path: "/bench/recall",
+        lazy: view(() => import("../depot/RecallView"), "RecallView"),
+      },
+      {
+        path: "/bench/palettes/:id",
+        lazy: view(() => import("../depot/PaletteView"), "PaletteView"),
+      },
+      {
+        path: "/bench/:id",
+        lazy: view(() => import("../depot/SessionView"), "SessionView"),
+      },
+      {
+        path: "/dates",
+        lazy: view(() => import("../dates/DatesView"), "DatesView"),
+      },
+      {
+        path: "/house",
+        lazy: view(() => import("../dates/HouseView"), "HouseView"),
+      },
       { path: "*", element: <Lost /> },
     ],
   },
@@ -100,11 +164,12 @@ function Door() {
     () => whenSignedOut(() => void client.invalidateQueries({ queryKey: sessionKey })),
     [client],
   );
-  if (session.isPending) {
-    return <p className="p-8 text-soft">Opening…</p>;
-  }
-  if (session.error) {
-    return <p className="p-8">{session.error.message}</p>;
+  if (!session.data) {
+    return (
+      <main className="p-8">
+        <Without query={session} waiting="Opening…" />
+      </main>
+    );
   }
   return session.data.email ? <RouterProvider router={router} /> : <SignIn />;
 }

@@ -8,6 +8,7 @@ import { SignOut } from "../signin/SignOut";
 import { Find } from "./Find";
 import { NoticeLine } from "./NoticeLine";
 import { Ruler } from "./Ruler";
+import { StaleLine } from "./StaleLine";
 import { useStance } from "./stance";
 import { useTheme } from "./theme";
 
@@ -93,6 +94,7 @@ function Frame() {
         </div>
       </header>
       <main id="view" className="mx-auto max-w-[90rem] px-7 pt-5 pb-24 max-hand:px-4 max-hand:pt-4">
+        <StaleLine />
         <Outlet />
       </main>
       <ScanSheet open={scanning} onClose={() => setScanning(false)} />

@@ -3,7 +3,7 @@ import { createContext, type ReactNode, useCallback, useContext, useMemo, useSta
 import { ask, askFile, Problem } from "./api";
 
 /** Something that was done, or was not, told in a sentence at the foot of the page. */
-type Notice = {
+export type Notice = {
   id: string;
   text: string;
   tone: "done" | "refused";
@@ -21,6 +21,8 @@ export type Act<T> = {
   undoable?: boolean;
   /** What is known under this key is gone once it is done, and is not asked for again. */
   gone?: string[];
+  /** What it changes, by key; everything, when nothing is said. */
+  touches?: string[][];
 };
 
 type Acts = {
@@ -29,8 +31,9 @@ type Acts = {
   send: <T>(act: Act<T>, file: Blob) => Promise<T>;
   /** Undoes an act that was done before. */
   undo: (done: string) => void;
-  notice: Notice | null;
-  dismiss: () => void;
+  /** What was told and is not dismissed yet, the oldest first. */
+  notices: Notice[];
+  dismiss: (id: string) => void;
 };
 
 const ActsContext = createContext<Acts | null>(null);
@@ -38,19 +41,25 @@ const ActsContext = createContext<Acts | null>(null);
 /** Does things: each act has an id of its own, so that sending it again changes nothing. */
 export function ActsProvider({ children }: { children: ReactNode }) {
   const queries = useQueryClient();
-  const [notice, setNotice] = useState<Notice | null>(null);
+  const [notices, setNotices] = useState<Notice[]>([]);
+  const tell = useCallback((notice: Notice) => {
+    setNotices((before) => queued(before, notice));
+  }, []);
+  const dismiss = useCallback((id: string) => {
+    setNotices((before) => before.filter((one) => one.id !== id));
+  }, []);
 
   const undo = useCallback(
     async (done: string, actId: string) => {
       try {
         await ask("POST", `/api/ledger/${done}/undo`, { actId });
-        setNotice({ id: actId, text: "Undone.", tone: "done" });
+        tell({ id: actId, text: "Undone.", tone: "done" });
       } catch (thrown) {
-        setNotice(refusal(thrown, actId, () => undo(done, actId)));
+        tell(refusal(thrown, actId, () => undo(done, actId)));
       }
       await queries.invalidateQueries();
     },
-    [queries],
+    [queries, tell],
   );
 
   const doIt = useCallback(
@@ -60,7 +69,7 @@ export function ActsProvider({ children }: { children: ReactNode }) {
         const text = typeof act.done === "function" ? act.done(answer) : act.done;
         if (text) {
           const undoIt = () => void undo(actId, crypto.randomUUID());
-          setNotice({
+          tell({
             id: actId,
             text,
             tone: "done",
@@ -70,14 +79,16 @@ export function ActsProvider({ children }: { children: ReactNode }) {
         if (act.gone) {
           queries.removeQueries({ queryKey: act.gone });
         }
-        await queries.invalidateQueries();
+        await (act.touches
+          ? Promise.all(act.touches.map((queryKey) => queries.invalidateQueries({ queryKey })))
+          : queries.invalidateQueries());
         return answer;
       } catch (thrown) {
-        setNotice(refusal(thrown, actId, () => doIt(act, actId, how).catch(() => {})));
+        tell(refusal(thrown, actId, () => doIt(act, actId, how).catch(() => {})));
         throw thrown;
       }
     },
-    [queries, undo],
+    [queries, tell, undo],
   );
 
   const perform = useCallback(
@@ -102,12 +113,21 @@ export function ActsProvider({ children }: { children: ReactNode }) {
       perform,
       send,
       undo: (done: string) => void undo(done, crypto.randomUUID()),
-      notice,
-      dismiss: () => setNotice(null),
+      notices,
+      dismiss,
     }),
-    [perform, send, undo, notice],
+    [perform, send, undo, notices, dismiss],
   );
   return <ActsContext value={value}>{children}</ActsContext>;
+}
+
+/**
+ * A refusal stays until it is read, with what would send it again; of what went well only the newest
+ * is told. The same act told again takes the place of what was told of it before.
+ */
+function queued(before: Notice[], notice: Notice): Notice[] {
+  const others = before.filter((one) => one.id !== notice.id);
+  return [...others.filter((one) => one.tone === "refused"), notice];
 }
 
 function refusal(thrown: unknown, id: string, again: () => void): Notice {

@@ -5,6 +5,7 @@ import { Marks } from "../frame/Marks";
 import { Sentence } from "../frame/Sentence";
 import { Swatch } from "../frame/Swatch";
 import { Button } from "../ui/Button";
+import { Without } from "../ui/Without";
 import { capital, count } from "../words/codes";
 import { fullName, placePath, placeTail, shortName } from "../words/items";
 import { usePlaces, useStrays } from "./queries";
@@ -14,7 +15,7 @@ export function BringHome() {
   const strays = useStrays();
   const places = usePlaces();
   const { perform } = useActs();
-  if (!strays.data) return <p className="text-soft">Looking for strays…</p>;
+  if (!strays.data) return <Without query={strays} waiting="Looking for strays…" />;
   const { items, itemsInAll, elsewhere, elsewhereInAll } = strays.data;
   const bags = strays.data.places.flatMap((id) => places.get(id) ?? []);
   const all = itemsInAll + bags.length;

@@ -7,47 +7,70 @@ import { Counted, Sentence } from "../frame/Sentence";
 import { Swatch } from "../frame/Swatch";
 import { useScans } from "../scan/scans";
 import { Button } from "../ui/Button";
+import { Without } from "../ui/Without";
 import { capital, count, word } from "../words/codes";
 import { fullName, placePath, placeTail, shortName } from "../words/items";
-import { usePlaces } from "./queries";
+import { beginCount } from "./counting";
+import { usePlaceSheet, usePlaces } from "./queries";
 
 type Count = Schemas["CountView"];
+
+const countKey = (count: string) => ["count", count];
 
 /** Counting a place: tick or scan what is there; go on later; settle it in one act. */
 export function CountView() {
   const { id: place = "" } = useParams();
   const queries = useQueryClient();
+  const places = usePlaces();
+  const sheet = usePlaceSheet(place);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const [newId] = useState(() => crypto.randomUUID() as string);
-  const key = ["count", place];
-  const begun = useQuery({
+  const open = sheet.data?.openCount ?? "";
+  const key = countKey(open);
+  const take = useQuery({
     queryKey: key,
-    queryFn: async () => {
-      const take = await ask<Count>("POST", `/api/places/${place}/counts`, { id: newId });
-      await queries.invalidateQueries({ queryKey: ["place", place] });
-      return take;
-    },
-    staleTime: Number.POSITIVE_INFINITY,
-    refetchOnMount: "always",
+    enabled: open !== "",
+    queryFn: () => ask<Count>("GET", `/api/counts/${open}`),
   });
-  const see = async (item: Item, seen: boolean, counted: number | null) => {
-    const current = queries.getQueryData<Count>(key);
-    if (!current) return;
+  const attempt = async (what: () => Promise<void>) => {
     try {
-      const next = await ask<Count>("POST", `/api/counts/${current.id}/seen`, {
-        item: item.id,
-        seen,
-        counted,
-      });
-      queries.setQueryData(key, next);
+      await what();
       setTrouble(null);
     } catch (thrown) {
       setTrouble(thrown instanceof Problem ? thrown.message : "That was not written down.");
     }
   };
-  if (begun.error) return <Sentence>{begun.error.message}</Sentence>;
-  if (!begun.data) return <p className="text-soft">Laying out the list…</p>;
-  return <Counting count={begun.data} see={see} trouble={trouble} />;
+  const begin = () =>
+    attempt(async () => {
+      await beginCount(place);
+      await queries.invalidateQueries({ queryKey: ["place", place] });
+    });
+  const see: See = (item, seen, counted) =>
+    attempt(async () => {
+      const next = await ask<Count>("POST", `/api/counts/${open}/seen`, {
+        item: item.id,
+        seen,
+        counted,
+      });
+      queries.setQueryData(key, next);
+    });
+  if (!sheet.data) return <Without query={sheet} waiting="Laying out the list…" />;
+  if (open === "") {
+    return (
+      <div className="flex flex-col items-start gap-5">
+        <Sentence>Nobody is counting {placePath(place, places)}.</Sentence>
+        {trouble && (
+          <p role="alert" className="text-stop">
+            {trouble}
+          </p>
+        )}
+        <Button kind="solid" onClick={() => void begin()}>
+          Start counting
+        </Button>
+      </div>
+    );
+  }
+  if (!take.data) return <Without query={take} waiting="Laying out the list…" />;
+  return <Counting count={take.data} see={see} trouble={trouble} />;
 }
 
 type See = (item: Item, seen: boolean, counted: number | null) => Promise<void>;
@@ -75,6 +98,8 @@ function Counting({
   }, "Scan what is there: it is ticked off, and strangers are noted.");
   const settle = async () => {
     await perform({
+      // What is counted is settled with it: nobody asks for that count again.
+      gone: countKey(take.id),
       path: `/api/counts/${take.id}/settle`,
       done: `Counted ${placePath(take.place, places)}: ${present.length} there, ${missing.length} missing, ${strangers.length} strangers.`,
     });
@@ -82,6 +107,7 @@ function Counting({
   };
   const giveUp = async () => {
     await ask("DELETE", `/api/counts/${take.id}`);
+    queries.removeQueries({ queryKey: countKey(take.id) });
     await queries.invalidateQueries({ queryKey: ["place", take.place] });
     navigate(`/kit/places/${take.place}`);
   };

@@ -9,6 +9,7 @@ import { Sheet } from "../ui/Sheet";
 import { choices } from "../words/codes";
 import { placePath, shortName } from "../words/items";
 import { CAUSES } from "../words/lists";
+import { decimal } from "../words/quantities";
 import { another } from "./itemForm";
 import { usePlaces } from "./queries";
 import { ReportIt } from "./ReportIt";
@@ -130,7 +131,7 @@ function Part({ item, open, onDone }: Question) {
   const part = async () => {
     await perform({
       path: `/api/items/${item.id}/part`,
-      body: { newItem: crypto.randomUUID(), to, pieces: Number(pieces) },
+      body: { newItem: crypto.randomUUID(), to, pieces: decimal(pieces) },
       done: `Took ${pieces} of ${shortName(item)} to ${placePath(to, places)}.`,
     });
     onDone();
@@ -154,7 +155,7 @@ function Part({ item, open, onDone }: Question) {
         />
         <Button
           kind="solid"
-          disabled={!to || !(Number(pieces) >= 1)}
+          disabled={!to || !((decimal(pieces) ?? 0) >= 1)}
           onClick={() => void part().catch(() => {})}
         >
           Taken there

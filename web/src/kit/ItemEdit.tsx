@@ -3,9 +3,9 @@ import { useForm } from "react-hook-form";
 import { useNavigate, useParams, useSearchParams } from "react-router";
 import { useActs } from "../frame/acts";
 import { type Item, Problem } from "../frame/api";
-import { Sentence } from "../frame/Sentence";
 import { showFaults } from "../ui/faults";
 import { Meanwhile } from "../ui/Meanwhile";
+import { Without } from "../ui/Without";
 import { fullName, shortName } from "../words/items";
 import { ItemEditor } from "./ItemEditor";
 import { EMPTY_ITEM, fromItem, type ItemForm, likeItem, toItem, toProduct } from "./itemForm";
@@ -55,11 +55,10 @@ function New({ start }: { start: ItemForm }) {
 export function ItemEdit() {
   const { id = "" } = useParams();
   const sheet = useItemSheet(id);
-  if (sheet.error) return <Sentence>{sheet.error.message}</Sentence>;
   return sheet.data ? (
     <EditorOf item={sheet.data.item} />
   ) : (
-    <p className="text-soft">Fetching it…</p>
+    <Without query={sheet} waiting="Fetching it…" />
   );
 }
 

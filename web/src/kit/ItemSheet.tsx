@@ -4,6 +4,7 @@ import type { Item } from "../frame/api";
 import { Counted, Sentence } from "../frame/Sentence";
 import { Swatch } from "../frame/Swatch";
 import { useToday } from "../frame/session";
+import { Without } from "../ui/Without";
 import { word } from "../words/codes";
 import { nearDate } from "../words/dates";
 import { fullName, kindOf, type PlaceMap, placePath } from "../words/items";
@@ -22,8 +23,7 @@ export function ItemSheet() {
   const sheet = useItemSheet(id);
   const places = usePlaces();
   const today = useToday();
-  if (sheet.error) return <Sentence>{sheet.error.message}</Sentence>;
-  if (!sheet.data) return <p className="text-soft">Fetching it…</p>;
+  if (!sheet.data) return <Without query={sheet} waiting="Fetching it…" />;
   const { item, wear, history, others, holds } = sheet.data;
   const isThere = item.discardedOn === null;
   return (

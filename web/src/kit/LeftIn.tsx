@@ -6,12 +6,14 @@ import { TextField } from "../ui/Field";
 import { word } from "../words/codes";
 import { shortName } from "../words/items";
 import { LEVELS } from "../words/lists";
+import { decimal } from "../words/quantities";
 
 /** How much is left, told at a glance: one press; or exactly. */
 export function LeftIn({ item }: { item: Item }) {
   const { perform } = useActs();
   const [exactly, setExactly] = useState("");
   const { unit } = item.product;
+  const left = decimal(exactly);
   const measure = (body: { level: string | null; left: number | null }, told: string) =>
     void perform({
       path: `/api/items/${item.id}/left`,
@@ -39,7 +41,7 @@ export function LeftIn({ item }: { item: Item }) {
         className="flex items-end gap-2"
         onSubmit={(event) => {
           event.preventDefault();
-          measure({ level: null, left: Number(exactly) }, `${exactly} ${word(unit)}`);
+          measure({ level: null, left }, `${exactly} ${word(unit)}`);
         }}
       >
         <div className="w-28">
@@ -51,7 +53,7 @@ export function LeftIn({ item }: { item: Item }) {
             onChange={(event) => setExactly(event.target.value)}
           />
         </div>
-        <Button type="submit" disabled={exactly.trim() === "" || Number.isNaN(Number(exactly))}>
+        <Button type="submit" disabled={left === null}>
           Left in it
         </Button>
       </form>

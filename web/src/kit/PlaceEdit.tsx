@@ -11,6 +11,7 @@ import { Meanwhile } from "../ui/Meanwhile";
 import { choices } from "../words/codes";
 import { placePath } from "../words/items";
 import { PLACE_KINDS, SECTIONS } from "../words/lists";
+import { decimal } from "../words/quantities";
 import { usePlaceList, usePlaces } from "./queries";
 
 type PlaceForm = {
@@ -89,7 +90,7 @@ function toDraft({ place }: PlaceForm, thing: string | null) {
     home: orNull(place.home),
     slots: place.slotCount.trim()
       ? {
-          count: Number(place.slotCount),
+          count: decimal(place.slotCount) as number,
           widthMm: numberOrNull(place.slotWidthMm),
           depthMm: numberOrNull(place.slotDepthMm),
           heightMm: numberOrNull(place.slotHeightMm),

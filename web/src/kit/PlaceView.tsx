@@ -1,3 +1,4 @@
+import { useQueryClient } from "@tanstack/react-query";
 import { useMemo, useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { useActs } from "../frame/acts";
@@ -14,6 +15,7 @@ import { count, word } from "../words/codes";
 import { fullName, placePath } from "../words/items";
 import { mass, share } from "../words/quantities";
 import { ChosenPiece } from "./ChosenPiece";
+import { beginCount } from "./counting";
 import { HistoryList } from "./HistoryList";
 import { useOpenPlaces, usePlaceSheet, usePlaces } from "./queries";
 import { useMoving } from "./useMoving";
@@ -148,6 +150,7 @@ function Doing({ place, openCount }: { place: Place; openCount: string | null })
   const { perform } = useActs();
   const navigate = useNavigate();
   const places = usePlaces();
+  const queries = useQueryClient();
   const [asking, setAsking] = useState(false);
   const [to, setTo] = useState(place.parent ?? "");
   const move = async (target: string | null) => {
@@ -158,15 +161,30 @@ function Doing({ place, openCount }: { place: Place; openCount: string | null })
     });
     setAsking(false);
   };
+  const countIt = async () => {
+    try {
+      await beginCount(place.id);
+      await queries.invalidateQueries({ queryKey: ["place", place.id] });
+    } finally {
+      // What went wrong is told there, where it can be begun again.
+      navigate(`/kit/places/${place.id}/count`);
+    }
+  };
   const remove = async () => {
     await perform({ path: `/api/places/${place.id}/remove`, done: `Took ${place.name} away.` });
     navigate("/kit");
   };
   return (
     <div className="flex flex-wrap gap-2">
-      <Link to={`/kit/places/${place.id}/count`} className={buttonLook("solid")}>
-        {openCount ? "Go on counting" : "Count it"}
-      </Link>
+      {openCount ? (
+        <Link to={`/kit/places/${place.id}/count`} className={buttonLook("solid")}>
+          Go on counting
+        </Link>
+      ) : (
+        <Button kind="solid" onClick={() => void countIt().catch(() => {})}>
+          Count it
+        </Button>
+      )}
       {place.home && place.home !== place.parent && (
         <Button onClick={() => void move(place.home).catch(() => {})}>
           Bring it home to {places.get(place.home)?.name}

@@ -9,6 +9,7 @@ import { Swatch } from "../frame/Swatch";
 import { useToday } from "../frame/session";
 import { Button, buttonLook } from "../ui/Button";
 import { SelectField } from "../ui/Field";
+import { Without } from "../ui/Without";
 import { capital, count } from "../words/codes";
 import { nearDate } from "../words/dates";
 import { fullName, placePath, shortName } from "../words/items";
@@ -45,8 +46,7 @@ export function WalkView() {
     queryFn: () => ask<Schemas["WalkView"]>("GET", `/api/places/${id}/walk`),
   });
   const [later, setLater] = useState<string[]>([]);
-  if (walk.error) return <Sentence>{walk.error.message}</Sentence>;
-  if (!walk.data) return <p className="text-soft">Looking at what lies here…</p>;
+  if (!walk.data) return <Without query={walk} waiting="Looking at what lies here…" />;
   const left = walk.data.left.toSorted(
     (one, other) => later.indexOf(one.item.id) - later.indexOf(other.item.id),
   );

@@ -1,5 +1,6 @@
 import type { Item, Schemas } from "../frame/api";
 import { numberOrNull, orNull } from "../ui/faults";
+import { decimal } from "../words/quantities";
 
 type ProductDraft = Schemas["ProductDraft"];
 type ItemDraft = Schemas["ItemDraft"];
@@ -175,10 +176,10 @@ function toMeasures(measures: MeasuresForm): Schemas["MeasuresDraft"] | null {
   if (!measures.outline) return null;
   return {
     outline: measures.outline as Schemas["MeasuresDraft"]["outline"],
-    widthMm: Number(measures.widthMm),
-    depthMm: Number(measures.depthMm),
-    heightMm: Number(measures.heightMm),
-    massG: Number(measures.massG),
+    widthMm: decimal(measures.widthMm) as number,
+    depthMm: decimal(measures.depthMm) as number,
+    heightMm: decimal(measures.heightMm) as number,
+    massG: decimal(measures.massG) as number,
   };
 }
 
@@ -230,7 +231,7 @@ export function toItem({ product, item }: ItemForm, before: Item | null): ItemDr
     decant: item.decant.container
       ? {
           container: item.decant.container as Schemas["DecantDraft"]["container"],
-          size: Number(item.decant.size),
+          size: decimal(item.decant.size) as number,
           measures: own && {
             outline: own.outline,
             widthMm: own.widthMm,

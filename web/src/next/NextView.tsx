@@ -11,6 +11,7 @@ import { usePackingList } from "../packing/queries";
 import { useBuying } from "../restock/queries";
 import { SignOut } from "../signin/SignOut";
 import { buttonLook } from "../ui/Button";
+import { Without } from "../ui/Without";
 import { capital, count } from "../words/codes";
 import { clockTime, nearDate, plusDays, shortDate } from "../words/dates";
 import { fullName } from "../words/items";
@@ -23,10 +24,10 @@ export function NextView() {
   const bookings = useBookings();
   const summary = useKitSummary();
   const trouble = useAttention(MOST_TROUBLE).data;
-  if (bookings.isPending || summary.isPending) return <p className="text-soft">Looking ahead…</p>;
+  if (!bookings.data) return <Without query={bookings} waiting="Looking ahead…" />;
   const next =
-    bookings.data?.find((booking) => booking.stage === "away") ??
-    bookings.data?.find((booking) => booking.lastDay >= today && booking.stage === "planned");
+    bookings.data.find((booking) => booking.stage === "away") ??
+    bookings.data.find((booking) => booking.lastDay >= today && booking.stage === "planned");
   return (
     <div className="flex flex-col gap-7">
       {next ? (

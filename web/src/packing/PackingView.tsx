@@ -1,7 +1,7 @@
 import { useParams } from "react-router";
-import { Sentence } from "../frame/Sentence";
 import { useStance } from "../frame/stance";
 import { usePlaceList } from "../kit/queries";
+import { Without } from "../ui/Without";
 import { PackDesk } from "./PackDesk";
 import { PackHand } from "./PackHand";
 import { type PackingList, usePackingList } from "./queries";
@@ -13,8 +13,9 @@ export function PackingView() {
   const list = usePackingList(id);
   const { isPending } = usePlaceList();
   const stance = useStance();
-  if (list.error) return <Sentence>{list.error.message}</Sentence>;
-  if (!list.data || isPending) return <p className="text-soft">Working out what it takes…</p>;
+  if (!list.data || isPending) {
+    return <Without query={list} waiting="Working out what it takes…" />;
+  }
   return <Packing list={list.data} stance={stance} />;
 }
 

@@ -3,17 +3,20 @@ import { ask, type Schemas } from "../frame/api";
 
 export type PackingList = Schemas["PackingListView"];
 
+export const packingListKey = (booking: string) => ["packing-list", booking];
+export const bagsKey = (booking: string) => ["bags", booking];
+
 /** The chosen bags laid open. */
 export function useBags(booking: string) {
   return useQuery({
-    queryKey: ["bags", booking],
+    queryKey: bagsKey(booking),
     queryFn: () => ask<Schemas["BagsView"]>("GET", `/api/bookings/${booking}/bags`),
   });
 }
 
 export function usePackingList(booking: string) {
   return useQuery({
-    queryKey: ["packing-list", booking],
+    queryKey: packingListKey(booking),
     queryFn: () => ask<PackingList>("GET", `/api/bookings/${booking}/packing-list`),
   });
 }

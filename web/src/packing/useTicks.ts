@@ -1,19 +1,26 @@
+import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useState } from "react";
 import { useActs } from "../frame/acts";
 import type { Line } from "../frame/api";
 import { shortName } from "../words/items";
+import { bagsKey, type PackingList, packingListKey } from "./queries";
 
 /**
- * Ticks lines off. A tick counts as done when the server has confirmed it; until then it is under
- * way and shown so.
+ * Ticks lines off. A tick is shown at once, as under way until the server has confirmed it; when it
+ * is refused it is taken back, and the message says why.
  */
 export function useTicks(booking: string) {
   const { perform } = useActs();
+  const queries = useQueryClient();
   const [underWay, setUnderWay] = useState<ReadonlySet<string>>(new Set());
   const tick = useCallback(
     async (line: Line) => {
       const id = line.item.id;
+      const key = packingListKey(booking);
       setUnderWay((before) => new Set(before).add(id));
+      // An answer from before the tick would take it back for a moment.
+      await queries.cancelQueries({ queryKey: key });
+      queries.setQueryData<PackingList>(key, (list) => list && ticked(list, id, !line.packed));
       try {
         await perform({
           path: `/api/bookings/${booking}/${line.packed ? "take-out" : "pack"}`,
@@ -21,9 +28,10 @@ export function useTicks(booking: string) {
           done: line.packed
             ? `Took ${shortName(line.item)} out again.`
             : `Packed ${shortName(line.item)}.`,
+          touches: [key, bagsKey(booking), ["item", id]],
         });
       } catch {
-        // Told by the notice, which offers to send it again.
+        queries.setQueryData<PackingList>(key, (list) => list && ticked(list, id, line.packed));
       } finally {
         setUnderWay((before) => {
           const after = new Set(before);
@@ -32,7 +40,15 @@ export function useTicks(booking: string) {
         });
       }
     },
-    [booking, perform],
+    [booking, perform, queries],
   );
   return { tick, underWay };
+}
+
+/** Counts and the sentence stay with what the server has confirmed. */
+function ticked(list: PackingList, item: string, packed: boolean): PackingList {
+  return {
+    ...list,
+    lines: list.lines.map((line) => (line.item.id === item ? { ...line, packed } : line)),
+  };
 }

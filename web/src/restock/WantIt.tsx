@@ -5,6 +5,7 @@ import { Button } from "../ui/Button";
 import { TextField } from "../ui/Field";
 import { Sheet } from "../ui/Sheet";
 import { shortName } from "../words/items";
+import { decimal } from "../words/quantities";
 
 type WantProps = {
   item: Item;
@@ -26,7 +27,7 @@ export function WantIt({ item, open, onDone, neededOn = null, why = "" }: WantPr
       body: {
         id: crypto.randomUUID(),
         product: item.product.id,
-        packs: Number(packs),
+        packs: decimal(packs),
         neededOn: needed || null,
         why,
       },
@@ -52,7 +53,7 @@ export function WantIt({ item, open, onDone, neededOn = null, why = "" }: WantPr
         />
         <Button
           kind="solid"
-          disabled={!(Number(packs) >= 1)}
+          disabled={!((decimal(packs) ?? 0) >= 1)}
           onClick={() => void want().catch(() => {})}
         >
           Onto the buying list

@@ -1,5 +1,6 @@
 import type { FieldValues, Path, UseFormSetError } from "react-hook-form";
 import type { Problem } from "../frame/api";
+import { decimal } from "../words/quantities";
 
 /** Shows each fault at its field; the first path part is the part of the request, not of the form. */
 export function showFaults<T extends FieldValues>(problem: Problem, setError: UseFormSetError<T>) {
@@ -10,4 +11,4 @@ export function showFaults<T extends FieldValues>(problem: Problem, setError: Us
 
 /** Empty fields are absent, not zero. */
 export const orNull = (text: string) => (text.trim() === "" ? null : text);
-export const numberOrNull = (text: string) => (text.trim() === "" ? null : Number(text));
+export const numberOrNull = decimal;

@@ -54,7 +54,7 @@ final class Bench {
     return path;
   }
 
-  private static void send(Person artist, String address, String body) {
+  static void send(Person artist, String address, String body) {
     artist.page.evaluate(
         """
         async ([address, body]) => {

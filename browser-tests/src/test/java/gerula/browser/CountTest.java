@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -29,7 +30,10 @@ class CountTest {
   void aCountIsLeftGoneOnWithAndSettled() {
     String bag = Demo.place("Set bag");
     artist.goTo("/kit/places/" + bag);
-    artist.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Count it")).click();
+    artist.goTo("/kit/places/" + bag + "/count");
+    assertThat(artist.sentence()).containsText("Nobody is counting");
+    artist.goTo("/kit/places/" + bag);
+    artist.press("Count it").click();
     assertThat(artist.sentence()).containsText("0 of 8 seen");
     tick("Pocket mirror");
     assertThat(artist.sentence()).containsText("1 of 8 seen");
@@ -46,9 +50,20 @@ class CountTest {
     assertThat(artist.sentence()).containsText("2 of 8 seen, 6 not seen, one stranger");
     artist.press("Settle: 2 there, 6 missing, 1 strangers").click();
     assertThat(artist.sentence()).containsText("Set bag: three things");
+    // Looking at a count that is settled begins no new one.
+    artist.page.goBack();
+    assertThat(artist.sentence()).containsText("Nobody is counting");
     artist.goTo("/kit/items/" + Demo.item("Blotting papers"));
     assertThat(artist.sentence()).containsText("33 pieces of 100");
     assertThat(artist.page.getByText("Counted").first()).isVisible();
+  }
+
+  /** Begins counting a place, or goes on; the path of the view. */
+  static String begun(Person artist, String place) {
+    String path = "/kit/places/" + place;
+    Bench.send(
+        artist, "/api/places/" + place + "/counts", "{\"id\": \"" + UUID.randomUUID() + "\"}");
+    return path + "/count";
   }
 
   private void tick(String thing) {

@@ -59,6 +59,7 @@ final class EveryView {
       List<String> views = new ArrayList<>(views());
       views.add(Bench.planned(artist, Bench.PACKS));
       views.add(Bench.begun(artist, Bench.PACKS));
+      views.add(CountTest.begun(artist, Demo.place("Brush belt")));
       Axe.inEveryPageOf(artist.page);
       for (String view : views) {
         artist.goTo(view);

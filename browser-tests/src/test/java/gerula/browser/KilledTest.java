@@ -51,7 +51,11 @@ class KilledTest {
   }
 
   private static List<String> confirmed(Person artist) {
-    return artist.page.locator("[id^=line-]:has([role=checkbox][aria-checked=true])").all().stream()
+    return artist
+        .page
+        .locator("[id^=line-]:has([role=checkbox][aria-checked=true][aria-busy=false])")
+        .all()
+        .stream()
         .map(line -> line.getAttribute("id"))
         .toList();
   }

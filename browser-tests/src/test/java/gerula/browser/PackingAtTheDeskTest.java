@@ -66,7 +66,7 @@ class PackingAtTheDeskTest {
   }
 
   @Test
-  void aTickIsNotShownAsDoneBeforeItIs() {
+  void aTickThatIsRefusedIsTakenBackAndSaysWhy() {
     artist.page.route("**/pack", route -> route.abort());
     artist.tick("Steel palette").click();
     assertThat(artist.press("Send again")).isVisible();

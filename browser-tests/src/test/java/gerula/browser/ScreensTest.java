@@ -55,6 +55,7 @@ class ScreensTest {
     try (Person desk = new Person(Person.Stance.DESK).withTheDemo();
         Person hand = new Person(Person.Stance.HAND).withTheDemo()) {
       packSome(desk);
+      CountTest.begun(desk, Demo.place("Set bag"));
       for (View view : views()) {
         Person artist = view.stance() == Person.Stance.DESK ? desk : hand;
         artist.goTo(view.path());

@@ -1,0 +1,79 @@
+package gerula.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Route;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** When nothing is answered: what is known stays, what is typed stays, and nothing is made up. */
+class NoAnswerTest {
+
+  private static final String ANYTHING = "**/api/**";
+
+  private Person artist;
+
+  @BeforeEach
+  void aKit() {
+    artist = new Person(Person.Stance.DESK).withTheDemo();
+  }
+
+  @AfterEach
+  void done() {
+    artist.close();
+  }
+
+  /** As the page does by itself when one comes back to it. */
+  private void comeBack() {
+    artist.page.evaluate("window.dispatchEvent(new Event('visibilitychange'))");
+}
+
+  @Test
+  void aHalfFilledFormStaysAndWhatIsShownIsSaidToBeOld() {
+    artist.page.clock().install();
+    artist.goTo("/kit/items/" + Demo.item("Scissors") + "/edit");
+    Locator note = artist.page.getByLabel("Note");
+    note.fill("half a thought");
+    artist.page.route(ANYTHING, Route::abort);
+    // Older than five seconds it is asked for again.
+    artist.page.clock().fastForward(6_000);
+    comeBack();
+    assertThat(artist.page.getByText("may be out of date")).isVisible();
+    assertThat(note).hasValue("half a thought");
+    artist.page.unroute(ANYTHING);
+    artist.press("Retry").click();
+    assertThat(artist.page.getByText("may be out of date")).hasCount(0);
+    artist.press("Save the changes").click();
+    assertThat(artist.page.getByText("half a thought").first()).isVisible();
+  }
+
+  @Test
+  void noAnswerIsNotNoBooking() {
+    artist.goTo("/kit");
+    artist.page.route("**/api/bookings", Route::abort);
+    artist.page.navigate(artist.application.address() + "/");
+    assertThat(artist.press("Retry")).isVisible();
+    assertThat(artist.page.getByText("No booking lies ahead")).hasCount(0);
+    artist.page.unroute("**/api/bookings");
+    artist.press("Retry").click();
+    assertThat(artist.sentence()).containsText("Tidal island block");
+  }
+
+  @Test
+  void aSecondMessageLeavesTheFirstRefusalAndItsSendAgain() {
+    artist.goTo("/bookings/" + Demo.booking("Tidal island block"));
+    artist.page.route("**/pack", Route::abort);
+    artist.tick("Steel palette").click();
+    assertThat(artist.press("Send again")).isVisible();
+    artist.page.unroute("**/pack");
+    artist.tick("Corrector orange").click();
+    assertThat(artist.page.getByText("Packed Corrector orange.")).isVisible();
+    assertThat(artist.press("Send again")).isVisible();
+    artist.press("Send again").click();
+    assertThat(artist.page.getByText("Packed Steel palette.")).isVisible();
+    assertThat(artist.press("Send again")).hasCount(0);
+    assertThat(artist.tick("Steel palette")).isChecked();
+  }
+}
