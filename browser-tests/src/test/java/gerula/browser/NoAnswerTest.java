@@ -28,7 +28,7 @@ class NoAnswerTest {
   /** As the page does by itself when one comes back to it. */
   private void comeBack() {
     artist.page.evaluate("window.dispatchEvent(new Event('visibilitychange'))");
-}
+  }
 
   @Test
   void aHalfFilledFormStaysAndWhatIsShownIsSaidToBeOld() {
