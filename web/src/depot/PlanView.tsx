@@ -32,6 +32,7 @@ export function PlanView({ session, plan }: PlanViewProps) {
       path,
       body: { ...draftOf(session, plan), version: session.version, ...changed },
       done,
+      becomes: ["bench-session", session.id],
     }).catch(() => {});
   const change = (chosen: Chosen, done: string) =>
     save(

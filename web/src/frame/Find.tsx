@@ -1,13 +1,14 @@
-import { useEffect, useRef, useState } from "react";
+import { lazy, Suspense, useEffect, useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { useFound, usePlaces } from "../kit/queries";
-import { UseIt } from "../kit/UseIt";
 import { useMoving } from "../kit/useMoving";
 import { fullName, placePath } from "../words/items";
 import type { Item } from "./api";
 import { Marks } from "./Marks";
 import { Swatch } from "./Swatch";
 import { useStance } from "./stance";
+
+const UseIt = lazy(async () => ({ default: (await import("../kit/UseIt")).UseIt }));
 
 /** One field finds things and places while one types: focused by the slash key, left by Esc. */
 export function Find() {
@@ -98,7 +99,11 @@ export function Find() {
           </div>
         )}
       </div>
-      {used && <UseIt key={used.id} item={used} open onDone={() => setUsed(null)} />}
+      {used && (
+        <Suspense>
+          <UseIt key={used.id} item={used} open onDone={() => setUsed(null)} />
+        </Suspense>
+      )}
     </search>
   );
 }

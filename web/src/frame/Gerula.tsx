@@ -1,15 +1,14 @@
 import { QueryClient, QueryClientProvider, useQueryClient } from "@tanstack/react-query";
-import { useEffect } from "react";
+import { lazy, Suspense, useEffect } from "react";
 import { createBrowserRouter, RouterProvider } from "react-router";
-import { NextView } from "../next/NextView";
-import { SignIn } from "../signin/SignIn";
 import { Without } from "../ui/Without";
 import { ActsProvider } from "./acts";
 import { Problem, whenSignedOut } from "./api";
 import { Broken, Lost } from "./Lost";
-import { Shell } from "./Shell";
 import { sessionKey, useSession } from "./session";
 import { useTheme } from "./theme";
+
+const SignIn = lazy(async () => ({ default: (await import("../signin/SignIn")).SignIn }));
 
 const queries = new QueryClient({
   defaultOptions: {
@@ -30,11 +29,11 @@ function view<Name extends string>(
 
 const router = createBrowserRouter([
   {
-    element: <Shell />,
+    lazy: view(() => import("./Shell"), "Shell"),
     errorElement: <Broken />,
     hydrateFallbackElement: <p className="p-8 text-soft">Opening…</p>,
     children: [
-      { path: "/", element: <NextView /> },
+      { path: "/", lazy: view(() => import("../next/NextView"), "NextView") },
       {
         path: "/bookings",
         lazy: view(() => import("../booking/BookingsView"), "BookingsView"),
@@ -171,5 +170,11 @@ function Door() {
       </main>
     );
   }
-  return session.data.email ? <RouterProvider router={router} /> : <SignIn />;
+  return session.data.email ? (
+    <RouterProvider router={router} />
+  ) : (
+    <Suspense fallback={<p className="p-8 text-soft">Opening…</p>}>
+      <SignIn />
+    </Suspense>
+  );
 }

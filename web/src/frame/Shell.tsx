@@ -1,8 +1,7 @@
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { NavLink, Outlet } from "react-router";
 import { usePlaces } from "../kit/queries";
 import { useMoving } from "../kit/useMoving";
-import { ScanSheet } from "../scan/ScanSheet";
 import { ScansProvider } from "../scan/scans";
 import { SignOut } from "../signin/SignOut";
 import { Find } from "./Find";
@@ -11,6 +10,8 @@ import { Ruler } from "./Ruler";
 import { StaleLine } from "./StaleLine";
 import { useStance } from "./stance";
 import { useTheme } from "./theme";
+
+const ScanSheet = lazy(async () => ({ default: (await import("../scan/ScanSheet")).ScanSheet }));
 
 const WORDS = [
   { to: "/", word: "Next" },
@@ -97,7 +98,11 @@ function Frame() {
         <StaleLine />
         <Outlet />
       </main>
-      <ScanSheet open={scanning} onClose={() => setScanning(false)} />
+      {scanning && (
+        <Suspense>
+          <ScanSheet open onClose={() => setScanning(false)} />
+        </Suspense>
+      )}
       <NoticeLine />
     </>
   );

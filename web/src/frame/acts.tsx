@@ -1,4 +1,4 @@
-import { useQueryClient } from "@tanstack/react-query";
+import { type Query, type QueryClient, useQueryClient } from "@tanstack/react-query";
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from "react";
 import { ask, askFile, Problem } from "./api";
 
@@ -21,6 +21,8 @@ export type Act<T> = {
   undoable?: boolean;
   /** What is known under this key is gone once it is done, and is not asked for again. */
   gone?: string[];
+  /** The answer is what is known under this key from now on: the next act builds on it. */
+  becomes?: string[];
   /** What it changes, by key; everything, when nothing is said. */
   touches?: string[][];
 };
@@ -66,6 +68,7 @@ export function ActsProvider({ children }: { children: ReactNode }) {
     async <T,>(act: Act<T>, actId: string, how: () => Promise<T>): Promise<T> => {
       try {
         const answer = await how();
+        if (act.becomes) queries.setQueryData(act.becomes, answer);
         const text = typeof act.done === "function" ? act.done(answer) : act.done;
         if (text) {
           const undoIt = () => void undo(actId, crypto.randomUUID());
@@ -76,15 +79,14 @@ export function ActsProvider({ children }: { children: ReactNode }) {
             undo: act.undoable === false ? undefined : undoIt,
           });
         }
-        if (act.gone) {
-          queries.removeQueries({ queryKey: act.gone });
-        }
+        const gone = act.gone ? forget(queries, act.gone) : null;
         await (act.touches
           ? Promise.all(act.touches.map((queryKey) => queries.invalidateQueries({ queryKey })))
-          : queries.invalidateQueries());
+          : queries.invalidateQueries({ predicate: (query) => query !== gone }));
         return answer;
       } catch (thrown) {
-        tell(refusal(thrown, actId, () => doIt(act, actId, how).catch(() => {})));
+        const what = typeof act.done === "string" ? act.done : "";
+        tell(refusal(thrown, actId, () => doIt(act, actId, how).catch(() => {}), what));
         throw thrown;
       }
     },
@@ -122,6 +124,27 @@ export function ActsProvider({ children }: { children: ReactNode }) {
 }
 
 /**
+ * What is known under a key is dropped, as soon as nobody looks at it any more: the view that showed
+ * it may still be there until the next one has been fetched, and would ask in vain.
+ */
+function forget(queries: QueryClient, queryKey: string[]): Query | null {
+  const cache = queries.getQueryCache();
+  const gone = cache.find({ queryKey }) ?? null;
+  if (!gone) return null;
+  if (gone.getObserversCount() === 0) {
+    cache.remove(gone);
+    return gone;
+  }
+  const stop = cache.subscribe((event) => {
+    if (event.query === gone && gone.getObserversCount() === 0) {
+      stop();
+      cache.remove(gone);
+    }
+  });
+  return gone;
+}
+
+/**
  * A refusal stays until it is read, with what would send it again; of what went well only the newest
  * is told. The same act told again takes the place of what was told of it before.
  */
@@ -130,13 +153,17 @@ function queued(before: Notice[], notice: Notice): Notice[] {
   return [...others.filter((one) => one.tone === "refused"), notice];
 }
 
-function refusal(thrown: unknown, id: string, again: () => void): Notice {
+/**
+ * @param what would have been told if it had been done, to say which of several it was
+ */
+function refusal(thrown: unknown, id: string, again: () => void, what = ""): Notice {
   const problem = thrown instanceof Problem ? thrown : null;
+  const why =
+    problem?.message ?? "Something went wrong. Check whether it was done before you try again.";
   return {
     id,
     tone: "refused",
-    text:
-      problem?.message ?? "Something went wrong. Check whether it was done before you try again.",
+    text: what ? `Not done: ${what} ${why}` : why,
     again: problem?.mayRetry ? again : undefined,
   };
 }

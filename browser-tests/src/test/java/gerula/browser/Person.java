@@ -92,6 +92,13 @@ final class Person implements AutoCloseable {
     return new Person(Stance.HAND, Packaged.shared(), launch(flags));
   }
 
+  /** The same person, signed in, at a browser that has been nowhere yet. */
+  Person withAnEmptyCache() {
+    Person again = new Person(Stance.HAND, application);
+    again.context.addCookies(context.cookies());
+    return again;
+  }
+
   private static Browser launch(List<String> flags) {
     return PLAYWRIGHT
         .get()
