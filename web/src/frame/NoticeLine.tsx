@@ -1,6 +1,7 @@
 import { useEffect } from "react";
 import { Button } from "../ui/Button";
-import { type Notice, useActs } from "./acts";
+import { useActs } from "./acts";
+import type { Notice } from "./notices";
 
 const SHOWN_MS = 12_000;
 

@@ -1,15 +1,7 @@
 import { type Query, type QueryClient, useQueryClient } from "@tanstack/react-query";
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from "react";
 import { ask, askFile, Problem } from "./api";
-
-/** Something that was done, or was not, told in a sentence at the foot of the page. */
-export type Notice = {
-  id: string;
-  text: string;
-  tone: "done" | "refused";
-  again?: (() => void) | undefined;
-  undo?: (() => void) | undefined;
-};
+import { type Notice, queued } from "./notices";
 
 export type Act<T> = {
   method?: "POST" | "PUT" | "DELETE";
@@ -142,15 +134,6 @@ function forget(queries: QueryClient, queryKey: string[]): Query | null {
     }
   });
   return gone;
-}
-
-/**
- * A refusal stays until it is read, with what would send it again; of what went well only the newest
- * is told. The same act told again takes the place of what was told of it before.
- */
-function queued(before: Notice[], notice: Notice): Notice[] {
-  const others = before.filter((one) => one.id !== notice.id);
-  return [...others.filter((one) => one.tone === "refused"), notice];
 }
 
 /**

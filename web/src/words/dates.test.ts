@@ -1,0 +1,29 @@
+import { describe, expect, it } from "vitest";
+import { daysBetween, nearDate, plusDays, span } from "./dates";
+
+const TODAY = "2031-04-14";
+
+describe("days", () => {
+  it("are counted over the change of the clocks and the end of a year", () => {
+    expect(daysBetween("2031-03-29", "2031-03-31")).toBe(2);
+    expect(daysBetween("2031-12-31", "2032-01-01")).toBe(1);
+    expect(plusDays("2032-02-28", 1)).toBe("2032-02-29");
+    for (let days = -400; days < 400; days += 7) {
+      expect(daysBetween(TODAY, plusDays(TODAY, days))).toBe(days);
+    }
+  });
+
+  it("are said in words when they are near", () => {
+    expect(nearDate(TODAY, TODAY)).toBe("today");
+    expect(nearDate("2031-04-15", TODAY)).toBe("tomorrow");
+    expect(nearDate("2031-04-13", TODAY)).toBe("yesterday");
+    expect(nearDate("2031-04-17", TODAY)).toMatch(/^in 3 days, Thu/);
+    expect(nearDate("2031-04-04", TODAY)).toMatch(/^10 days ago, Fri/);
+    expect(nearDate("2032-01-02", TODAY)).toContain("2032");
+  });
+
+  it("of a span are one when it is one day", () => {
+    expect(span(TODAY, TODAY, TODAY)).not.toContain(" to ");
+    expect(span(TODAY, "2031-04-16", TODAY)).toContain(" to ");
+  });
+});
