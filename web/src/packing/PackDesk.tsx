@@ -9,6 +9,7 @@ import { Swatch } from "../frame/Swatch";
 import { usePlaces } from "../kit/queries";
 import { Button, buttonLook } from "../ui/Button";
 import { Chip } from "../ui/Chip";
+import { Without } from "../ui/Without";
 import { capital, count, word } from "../words/codes";
 import { fullName, placeTail, shortName } from "../words/items";
 import { chips, findingWords, gapLines, gapTitle, type PackingWords } from "../words/packing";
@@ -76,7 +77,8 @@ function Bags({ booking, ...rest }: BagsProps) {
     () => new Map((bags.data?.aboard ?? []).map((piece) => [piece.id, piece])),
     [bags.data],
   );
-  return bags.data?.bags.map((bag) => (
+  if (!bags.data) return <Without query={bags} waiting="Opening the bags…" isPart />;
+  return bags.data.bags.map((bag) => (
     <OpenCase key={bag.place} tray={bag} items={items} nameOf={shortName} {...rest} />
   ));
 }

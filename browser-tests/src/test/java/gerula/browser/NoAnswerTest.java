@@ -62,6 +62,17 @@ class NoAnswerTest {
   }
 
   @Test
+  void bagsThatCannotBeOpenedLeaveTheListAndSaySo() {
+    artist.page.route("**/bags", Route::abort);
+    artist.goTo("/bookings/" + Demo.booking("Tidal island block"));
+    assertThat(artist.press("Retry")).isVisible();
+    assertThat(artist.line("Steel palette")).isVisible();
+    artist.page.unroute("**/bags");
+    artist.press("Retry").click();
+    assertThat(artist.page.locator("[data-piece]").first()).isVisible();
+  }
+
+  @Test
   void aSecondMessageLeavesTheFirstRefusalAndItsSendAgain() {
     artist.goTo("/bookings/" + Demo.booking("Tidal island block"));
     artist.page.route("**/pack", Route::abort);
