@@ -68,7 +68,13 @@ async function send(
   } catch (thrown) {
     if (signal?.aborted) throw stopped();
     if (!(thrown instanceof TypeError)) throw thrown;
-    throw new Problem(0, "no-signal", "No answer. What you did is kept here; try again.");
+    throw new Problem(
+      0,
+      "no-signal",
+      method === "GET"
+        ? "No answer. Check the connection and try again."
+        : "No answer. What you did is kept here; try again.",
+    );
   }
 }
 

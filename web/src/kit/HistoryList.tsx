@@ -20,14 +20,16 @@ export function HistoryList({ history }: { history: Schemas["LedgerEntry"][] }) 
             key={entry.id}
             className="flex flex-wrap items-center gap-x-4 gap-y-1 border-hair border-b py-1.5"
           >
-            <span className={`w-44 ${entry.undone ? "text-soft line-through" : ""}`}>
+            <span
+              className={`w-44 max-hand:w-auto max-hand:flex-1 ${entry.undone ? "text-soft line-through" : ""}`}
+            >
               {actWord(entry)}
             </span>
-            <span className="min-w-0 flex-1 break-words text-soft">
+            <span className="min-w-0 flex-1 break-words text-soft max-hand:order-last max-hand:basis-full">
               {entry.changes.map((change) => changeWords(change, places, today)).join("; ")}
             </span>
             <span className="text-soft">{moment(entry.at)}</span>
-            <span className="w-44 text-right text-soft text-sm max-hand:w-full max-hand:text-left">
+            <span className="w-44 text-right text-soft text-sm max-hand:order-last max-hand:w-full max-hand:text-left">
               {entry.undoFirst && `rests under “${actName(entry.undoFirst)}”`}
               {!entry.undone && !entry.undoFirst && (
                 <Button

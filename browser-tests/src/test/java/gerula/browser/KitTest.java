@@ -63,6 +63,19 @@ class KitTest {
   }
 
   @Test
+  void inTheHandAHistoryIsReadInWholeLines() {
+    try (Person hand = new Person(Person.Stance.HAND).withTheDemo()) {
+      hand.goTo("/kit/items/" + Demo.item("Scissors"));
+      hand.press("Move it").click();
+      to(hand).selectOption(Demo.place("Set bag"));
+      hand.press("Moved there").click();
+      Locator change = hand.page.getByText("now in").last();
+      assertThat(change).isVisible();
+      assertThat(change.boundingBox().width).isGreaterThan(250);
+    }
+  }
+
+  @Test
   void theSecondOfTwoTabsIsToldAndKeepsWhatWasWritten() {
     String path = "/kit/items/" + Demo.item("Scissors") + "/edit";
     artist.goTo(path);
@@ -198,7 +211,11 @@ class KitTest {
   }
 
   private Locator to() {
-    return artist.page.getByRole(
+    return to(artist);
+  }
+
+  private static Locator to(Person person) {
+    return person.page.getByRole(
         AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("To").setExact(true));
   }
 
