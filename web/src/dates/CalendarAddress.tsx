@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useActs } from "../frame/acts";
 import type { Schemas } from "../frame/api";
+import { useZone } from "../frame/session";
 import { Button, buttonLook } from "../ui/Button";
 import { TextField } from "../ui/Field";
 import { moment } from "../words/dates";
@@ -8,6 +9,7 @@ import { useCalendarFeed } from "./queries";
 
 /** Bookings and last days for the calendar one looks at anyway: as a file, or by a private address. */
 export function CalendarAddress() {
+  const zone = useZone();
   const { perform } = useActs();
   const feed = useCalendarFeed().data;
   const [address, setAddress] = useState<string | null>(null);
@@ -63,7 +65,7 @@ export function CalendarAddress() {
             <Button kind="stop" onClick={() => void revoke().catch(() => {})}>
               Close the address
             </Button>
-            <span className="text-soft text-sm">made {moment(feed.madeAt)}</span>
+            <span className="text-soft text-sm">made {moment(feed.madeAt, zone)}</span>
           </>
         )}
       </div>

@@ -4,6 +4,7 @@ import { Link } from "react-router";
 import { useActs } from "../frame/acts";
 import { ask, Problem, type Schemas } from "../frame/api";
 import { Sentence } from "../frame/Sentence";
+import { TimeZone } from "../signin/TimeZone";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/Field";
 import { Meanwhile } from "../ui/Meanwhile";
@@ -22,7 +23,12 @@ export function HouseView() {
     queryFn: () => ask<House>("GET", "/api/house"),
   });
   if (!house.data) return <Without query={house} waiting="Reading the rules…" />;
-  return <Rules key={house.data.version} house={house.data} />;
+  return (
+    <div className="flex flex-col gap-8">
+      <Rules key={house.data.version} house={house.data} />
+      <TimeZone />
+    </div>
+  );
 }
 
 type Draft = {

@@ -3,6 +3,7 @@ import { Link, useNavigate } from "react-router";
 import { useActs } from "../frame/acts";
 import type { Item, Schemas } from "../frame/api";
 import { Counted, Sentence } from "../frame/Sentence";
+import { useZone } from "../frame/session";
 import { Button, buttonLook } from "../ui/Button";
 import { capital, count, word } from "../words/codes";
 import { moment } from "../words/dates";
@@ -196,6 +197,7 @@ const STATES: Record<Line["state"], string> = {
 };
 
 function Sessions({ sessions, title }: { sessions: Line[]; title: string }) {
+  const zone = useZone();
   if (sessions.length === 0) return null;
   return (
     <section aria-label={title}>
@@ -209,7 +211,7 @@ function Sessions({ sessions, title }: { sessions: Line[]; title: string }) {
             <Link to={`/bench/${session.id}`} className="font-semibold hover:underline">
               {capital(count(session.packs, "pack"))}, {STATES[session.state]}
             </Link>
-            <span className="text-soft">{moment(session.madeAt)}</span>
+            <span className="text-soft">{moment(session.madeAt, zone)}</span>
             {session.pieces > 0 && (
               <span className="ml-auto text-soft">
                 {session.done} of {session.pieces} containers filled

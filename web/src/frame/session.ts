@@ -11,6 +11,11 @@ export function useSession() {
   });
 }
 
+/** The workspace's time zone, by which instants are shown. */
+export function useZone(): string {
+  return useSession().data?.zone ?? "UTC";
+}
+
 /** The day the application takes for today. */
 export function useToday(): string {
   return useSession().data?.today ?? new Date().toISOString().slice(0, 10);

@@ -1,6 +1,6 @@
 import { useActs } from "../frame/acts";
 import type { Schemas } from "../frame/api";
-import { useToday } from "../frame/session";
+import { useToday, useZone } from "../frame/session";
 import { Button } from "../ui/Button";
 import { moment } from "../words/dates";
 import { actName, actWord, changeWords } from "../words/history";
@@ -11,6 +11,7 @@ export function HistoryList({ history }: { history: Schemas["LedgerEntry"][] }) 
   const { perform } = useActs();
   const places = usePlaces();
   const today = useToday();
+  const zone = useZone();
   return (
     <section>
       <h2 className="border-ink border-b pb-1 font-semibold">History</h2>
@@ -28,7 +29,7 @@ export function HistoryList({ history }: { history: Schemas["LedgerEntry"][] }) 
             <span className="min-w-0 flex-1 break-words text-soft max-hand:order-last max-hand:basis-full">
               {entry.changes.map((change) => changeWords(change, places, today)).join("; ")}
             </span>
-            <span className="text-soft">{moment(entry.at)}</span>
+            <span className="text-soft">{moment(entry.at, zone)}</span>
             <span className="w-44 text-right text-soft text-sm max-hand:order-last max-hand:w-full max-hand:text-left">
               {entry.undoFirst && `rests under “${actName(entry.undoFirst)}”`}
               {!entry.undone && !entry.undoFirst && (

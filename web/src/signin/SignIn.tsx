@@ -6,6 +6,7 @@ import { Sentence } from "../frame/Sentence";
 import { sessionKey } from "../frame/session";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/Field";
+import { ownZone } from "./TimeZone";
 
 type Names = { email: string; passphrase: string };
 
@@ -18,7 +19,9 @@ export function SignIn() {
   const submit = handleSubmit(async (names) => {
     setProblem(null);
     try {
-      await ask("POST", isNew ? "/api/accounts" : "/api/session", names);
+      await (isNew
+        ? ask("POST", "/api/accounts", { ...names, zone: ownZone() })
+        : ask("POST", "/api/session", names));
       await queries.invalidateQueries({ queryKey: sessionKey });
     } catch (thrown) {
       setProblem(thrown as Problem);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { daysBetween, nearDate, plusDays, span } from "./dates";
+import { daysBetween, moment, nearDate, plusDays, span } from "./dates";
 
 const TODAY = "2031-04-14";
 
@@ -20,6 +20,12 @@ describe("days", () => {
     expect(nearDate("2031-04-17", TODAY)).toMatch(/^in 3 days, Thu/);
     expect(nearDate("2031-04-04", TODAY)).toMatch(/^10 days ago, Fri/);
     expect(nearDate("2032-01-02", TODAY)).toContain("2032");
+  });
+
+  it("are those of the zone an instant is shown in", () => {
+    const instant = "2031-04-14T22:30:00Z";
+    expect(moment(instant, "Europe/Berlin")).toBe("15 Apr 2031, 00:30");
+    expect(moment(instant, "America/New_York")).toBe("14 Apr 2031, 18:30");
   });
 
   it("of a span are one when it is one day", () => {

@@ -61,8 +61,11 @@ export function clockTime(time: string | null): string {
   return time ? time.slice(0, 5) : "";
 }
 
-export function moment(instant: string): string {
-  return new Intl.DateTimeFormat("en-GB", { dateStyle: "medium", timeStyle: "short" }).format(
-    new Date(instant),
-  );
+/** An instant as the clock of a time zone shows it. */
+export function moment(instant: string, zone: string): string {
+  return new Intl.DateTimeFormat("en-GB", {
+    dateStyle: "medium",
+    timeStyle: "short",
+    timeZone: zone,
+  }).format(new Date(instant));
 }

@@ -104,6 +104,7 @@ final class ArchiveCheck implements ArchiveReader.Reader {
 
   private void check(Archived element, String path) {
     switch (element) {
+      case Archived.OfActor one -> once(ArchivePart.ACTORS, one.id(), path);
       case Archived.OfPlace one -> place(one, path);
       case Archived.OfProduct one -> product(one, path);
       case Archived.Picture one -> picture(one, path);

@@ -3,11 +3,10 @@ package gerula.app.archive;
 import gerula.app.platform.limits.HeavyWork;
 import gerula.app.platform.web.MadeFile;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -25,14 +24,14 @@ class ArchiveController {
   private final WorkspaceImport imports;
   private final WorkspaceExport exports;
   private final HeavyWork heavy;
-  private final Clock clock;
+  private final WorkspaceTime time;
 
   ArchiveController(
-      WorkspaceImport imports, WorkspaceExport exports, HeavyWork heavy, Clock clock) {
+      WorkspaceImport imports, WorkspaceExport exports, HeavyWork heavy, WorkspaceTime time) {
     this.heavy = heavy;
     this.imports = imports;
     this.exports = exports;
-    this.clock = clock;
+    this.time = time;
   }
 
   /** The file itself is the body, see docs/formats/workspace.md. */
@@ -60,7 +59,7 @@ class ArchiveController {
       file.send(
           response,
           MediaType.APPLICATION_JSON_VALUE,
-          "gerula-workspace-" + LocalDate.now(clock) + ".json");
+          "gerula-workspace-" + time.today(who) + ".json");
     }
   }
 }

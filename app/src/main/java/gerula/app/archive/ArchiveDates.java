@@ -22,6 +22,7 @@ final class ArchiveDates {
 
   Archived moved(Archived one) {
     return switch (one) {
+      case Archived.OfActor _ -> one;
       case Archived.OfItem item -> moved(item);
       case Archived.OfBooking booking -> moved(booking);
       case Archived.OfFilling filling -> moved(filling);

@@ -56,6 +56,7 @@ final class ArchiveInsert implements ArchiveReader.Reader {
   @Override
   public void element(ArchivePart part, Archived element, String path) {
     switch (into.dates().moved(element)) {
+      case Archived.OfActor one -> into.store().insertActor(one);
       case Archived.OfPlace one -> place(one);
       case Archived.OfProduct one -> {
         someProducts.add(one);

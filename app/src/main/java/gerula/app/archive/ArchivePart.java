@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 
 /** The lists of an archive, in the order in which they are written. */
 enum ArchivePart implements Code {
+  ACTORS(Archived.OfActor.class, Limit.ACTORS),
   HOUSE(Archived.House.class, null),
   PLACES(Archived.OfPlace.class, Limit.PLACES),
   PRODUCTS(Archived.OfProduct.class, Limit.PRODUCTS),

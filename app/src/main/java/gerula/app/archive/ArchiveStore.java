@@ -1,5 +1,6 @@
 package gerula.app.archive;
 
+import static gerula.app.tables.Tables.ACTOR;
 import static gerula.app.tables.Tables.BOOKING;
 import static gerula.app.tables.Tables.ITEM;
 import static gerula.app.tables.Tables.LEDGER;
@@ -163,12 +164,22 @@ class ArchiveStore {
         .execute();
   }
 
-  Query act(Archived.Act one, UUID who) {
+  /** Whoever reads his own archive is there already. */
+  void insertActor(Archived.OfActor one) {
+    sql.insertInto(ACTOR)
+        .set(ACTOR.ID, one.id())
+        .set(ACTOR.NAME, one.name())
+        .set(ACTOR.ROLE, one.role().code())
+        .onConflictDoNothing()
+        .execute();
+  }
+
+  Query act(Archived.Act one, UUID reader) {
     return sql.insertInto(LEDGER)
         .set(LEDGER.ID, one.id())
         .set(LEDGER.ACT, one.act())
         .set(LEDGER.AT, one.at())
-        .set(LEDGER.WHO, who)
+        .set(LEDGER.WHO, one.who() == null ? reader : one.who())
         .set(LEDGER.FACTS, jsonb(one.facts()))
         .set(LEDGER.UNDOES, one.undoes())
         // Worked out when the whole history is there.

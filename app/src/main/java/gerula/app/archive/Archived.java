@@ -9,6 +9,7 @@ import gerula.app.kit.PlaceDraft;
 import gerula.app.kit.ProductDraft;
 import gerula.app.ledger.ThingKind;
 import gerula.app.ledger.Upcaster;
+import gerula.app.platform.workspace.Role;
 import gerula.core.depot.Handling;
 import gerula.core.kit.Changed;
 import gerula.core.kit.DiscardCause;
@@ -31,6 +32,15 @@ import org.jspecify.annotations.Nullable;
  * kind are used once.
  */
 sealed interface Archived {
+
+  /**
+   * Somebody who did something here.
+   *
+   * @param role what he might do when the file was written
+   */
+  record OfActor(
+      @NotNull UUID id, @NotNull @Size(min = 1, max = 254) String name, @NotNull Role role)
+      implements Archived {}
 
   /**
    * A place.
@@ -196,12 +206,14 @@ sealed interface Archived {
   /**
    * One act of the ledger, the oldest first. The things it touched follow it one by one.
    *
+   * @param who the actor who did it, null in archives before version 4
    * @param undoes the act it undoes, null for an act of its own
    */
   record Act(
       @NotNull UUID id,
       @NotNull @Size(max = 40) String act,
       @NotNull Instant at,
+      @Nullable UUID who,
       @NotNull Map<String, Object> facts,
       @Nullable UUID undoes)
       implements Archived {}

@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.ZoneId;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -42,7 +43,10 @@ class DemoWorkspace implements SmartInitializingSingleton {
     if (settings.demo() == null) {
       return;
     }
-    SignedIn wren = accounts.find(EMAIL).orElseGet(() -> accounts.signUp(EMAIL, PASSPHRASE));
+    SignedIn wren =
+        accounts
+            .find(EMAIL)
+            .orElseGet(() -> accounts.signUp(EMAIL, PASSPHRASE, ZoneId.systemDefault()));
     if (!imports.canReadInto(wren)) {
       return;
     }

@@ -1,5 +1,6 @@
 package gerula.app.archive;
 
+import static gerula.app.tables.Tables.ACTOR;
 import static gerula.app.tables.Tables.LEDGER;
 import static gerula.app.tables.Tables.LEDGER_THING;
 import static gerula.app.tables.Tables.PACKED;
@@ -15,9 +16,12 @@ import gerula.app.booking.StoredBooking;
 import gerula.app.platform.limits.Deadline;
 import gerula.app.platform.limits.Limit;
 import gerula.app.platform.web.MadeFile;
+import gerula.app.platform.workspace.Role;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.tables.tables.records.LedgerRecord;
+import gerula.core.rule.Code;
 import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -26,8 +30,6 @@ import java.io.RandomAccessFile;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -57,7 +59,7 @@ class WorkspaceExport {
   private final BenchArchive bench;
   private final Workspaces workspaces;
   private final JsonMapper json;
-  private final Clock clock;
+  private final WorkspaceTime time;
 
   WorkspaceExport(
       DSLContext sql,
@@ -66,14 +68,14 @@ class WorkspaceExport {
       BenchArchive bench,
       Workspaces workspaces,
       JsonMapper json,
-      Clock clock) {
+      WorkspaceTime time) {
     this.sql = sql;
     this.kit = kit;
     this.bookings = bookings;
     this.bench = bench;
     this.workspaces = workspaces;
     this.json = json;
-    this.clock = clock;
+    this.time = time;
   }
 
   /** The file, whole; to be closed when it was sent. */
@@ -121,7 +123,8 @@ class WorkspaceExport {
       out.writeStartObject();
       out.writeStringProperty("format", ArchiveHead.FORMAT);
       out.writeNumberProperty("version", ArchiveHead.VERSION);
-      out.writeStringProperty("writtenOn", LocalDate.now(clock).toString());
+      out.writeStringProperty("writtenOn", time.today().toString());
+      list(out, ArchivePart.ACTORS, actors().stream());
       list(out, ArchivePart.HOUSE, bench.house().stream());
       list(out, ArchivePart.PLACES, kit.places().stream());
       list(out, ArchivePart.PRODUCTS, kit.products());
@@ -165,6 +168,15 @@ class WorkspaceExport {
   private static Archived.OfBooking booking(StoredBooking one) {
     return new Archived.OfBooking(
         one.booking().id(), one.version(), one.departedAt(), one.backAt(), BookingDraft.of(one));
+  }
+
+  private List<Archived.OfActor> actors() {
+    return sql.selectFrom(ACTOR)
+        .orderBy(ACTOR.NAME, ACTOR.ID)
+        .fetch(
+            row ->
+                new Archived.OfActor(
+                    row.getId(), row.getName(), Code.of(Role.class, row.getRole())));
   }
 
   private List<Archived.Tick> ticks() {
@@ -247,6 +259,7 @@ class WorkspaceExport {
     out.writeStringProperty("id", act.getId().toString());
     out.writeStringProperty("act", act.getAct());
     out.writeStringProperty("at", act.getAt().toString());
+    out.writeStringProperty("who", act.getWho().toString());
     out.writeName("facts");
     out.writeRawValue(act.getFacts().data());
     out.writeName("undoes");

@@ -12,12 +12,12 @@ import gerula.app.platform.errors.Refused;
 import gerula.app.platform.limits.Deadline;
 import gerula.app.platform.limits.Limit;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import jakarta.validation.Validator;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -42,7 +42,7 @@ public class WorkspaceImport {
   private final Workspaces workspaces;
   private final JsonMapper json;
   private final Validator validator;
-  private final Clock clock;
+  private final WorkspaceTime time;
 
   WorkspaceImport(
       KitStore kit,
@@ -56,7 +56,7 @@ public class WorkspaceImport {
       Workspaces workspaces,
       JsonMapper json,
       Validator validator,
-      Clock clock) {
+      WorkspaceTime time) {
     this.kit = kit;
     this.places = places;
     this.bookings = bookings;
@@ -68,7 +68,7 @@ public class WorkspaceImport {
     this.workspaces = workspaces;
     this.json = json;
     this.validator = validator;
-    this.clock = clock;
+    this.time = time;
   }
 
   /** Where an archive can be read, as often as needed. */
@@ -89,7 +89,7 @@ public class WorkspaceImport {
   void read(SignedIn who, UUID actId, Source source, boolean asIfToday) throws IOException {
     Deadline deadline = Deadline.of(Limit.ARCHIVE_SECONDS, "Reading this archive");
     ArchiveHead head = looked(source);
-    LocalDate today = LocalDate.now(clock);
+    LocalDate today = time.today(who);
     LocalDate written = Objects.requireNonNull(head.writtenOn());
     ArchiveDates dates = ArchiveDates.between(written, asIfToday ? today : written);
     // Before a connection is taken: only what is right is worth one.

@@ -8,6 +8,7 @@ import gerula.app.kit.KitViews;
 import gerula.app.kit.StoredItem;
 import gerula.app.kit.Views;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.restock.BuyingList;
 import gerula.app.restock.BuyingList.WantedView;
@@ -17,7 +18,6 @@ import gerula.core.restock.RunningOut;
 import gerula.core.rule.HouseRules;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -42,7 +42,7 @@ class DatesController {
   private final HouseStore house;
   private final BuyingList buying;
   private final Workspaces workspaces;
-  private final Clock clock;
+  private final WorkspaceTime time;
 
   DatesController(
       KitStore kit,
@@ -51,14 +51,14 @@ class DatesController {
       HouseStore house,
       BuyingList buying,
       Workspaces workspaces,
-      Clock clock) {
+      WorkspaceTime time) {
     this.kit = kit;
     this.bookings = bookings;
     this.views = views;
     this.house = house;
     this.buying = buying;
     this.workspaces = workspaces;
-    this.clock = clock;
+    this.time = time;
   }
 
   /**
@@ -86,7 +86,7 @@ class DatesController {
   @GetMapping("/api/dates")
   RunningOutList dates(
       @AuthenticationPrincipal SignedIn who, @RequestParam @Min(1) @Max(110) int weeks) {
-    return workspaces.read(who.workspace(), () -> list(LocalDate.now(clock), weeks));
+    return workspaces.read(who.workspace(), () -> list(time.today(), weeks));
   }
 
   private RunningOutList list(LocalDate today, int weeks) {

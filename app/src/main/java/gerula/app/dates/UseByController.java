@@ -1,6 +1,8 @@
 package gerula.app.dates;
 
 import gerula.app.platform.web.Facts;
+import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.core.dates.Clock;
 import gerula.core.dates.DateClass;
 import gerula.core.dates.HouseLimit;
@@ -13,6 +15,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -26,10 +29,10 @@ class UseByController {
   private static final int MOST_MARGIN_DAYS = 365;
   private static final int USUAL_MARGIN_DAYS = 14;
 
-  private final java.time.Clock clock;
+  private final WorkspaceTime time;
 
-  UseByController(java.time.Clock clock) {
-    this.clock = clock;
+  UseByController(WorkspaceTime time) {
+    this.time = time;
   }
 
   /** A house's own limit, in calendar months from 1 to 120. */
@@ -94,17 +97,19 @@ class UseByController {
 
   @PostMapping("/api/calc/use-by")
   UseByAnswer useBy(
+      @AuthenticationPrincipal SignedIn who,
       @io.swagger.v3.oas.annotations.parameters.RequestBody(
               content = @Content(schema = @Schema(implementation = AskUseBy.class)))
           @RequestBody
           JsonNode asked) {
-    return Facts.read(asked, this::answer);
+    LocalDate today = time.today(who);
+    return Facts.read(asked, facts -> answer(facts, today));
   }
 
-  private Optional<UseByAnswer> answer(Facts facts) {
+  private Optional<UseByAnswer> answer(Facts facts, LocalDate usual) {
     Optional<DateClass> of =
         facts.required("productClass", name -> facts.code(name, DateClass.class));
-    LocalDate today = facts.date("today").orElse(LocalDate.now(clock));
+    LocalDate today = facts.date("today").orElse(usual);
     Optional<HouseLimit> limit = of.flatMap(dateClass -> limit(facts, dateClass));
     Optional<PackDates> own = pack(facts, today);
     List<PackDates> sources = facts.list("sources", MOST_SOURCES, source -> pack(source, today));

@@ -7,6 +7,7 @@ import static gerula.app.tables.Tables.WORKSPACE;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import gerula.app.ledger.Ledger;
+import gerula.app.platform.workspace.Role;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.core.invariant.Invariants;
@@ -95,7 +96,7 @@ public class KitCheck {
             .from(ACCOUNT)
             .orderBy(ACCOUNT.CREATED_AT)
             .limit(1)
-            .fetchSingle(row -> new SignedIn(row.value1(), workspace, row.value2()));
+            .fetchSingle(row -> new SignedIn(row.value1(), workspace, row.value2(), Role.OWNER));
     ledger.perform(
         owner,
         UUID.randomUUID(),

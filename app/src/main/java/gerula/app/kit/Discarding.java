@@ -6,11 +6,10 @@ import gerula.app.ledger.ThingKind;
 import gerula.app.ledger.Usage;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.kit.CostPerUse;
 import gerula.core.kit.DiscardCause;
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,7 +27,7 @@ public class Discarding {
   private final Usage usage;
   private final Ledger ledger;
   private final List<Release> releases;
-  private final Clock clock;
+  private final WorkspaceTime time;
 
   Discarding(
       Kit kit,
@@ -38,7 +37,7 @@ public class Discarding {
       Usage usage,
       Ledger ledger,
       List<Release> releases,
-      Clock clock) {
+      WorkspaceTime time) {
     this.kit = kit;
     this.handling = handling;
     this.places = places;
@@ -46,7 +45,7 @@ public class Discarding {
     this.usage = usage;
     this.ledger = ledger;
     this.releases = releases;
-    this.clock = clock;
+    this.time = time;
   }
 
   void discard(SignedIn who, UUID actId, UUID id, DiscardCause cause) {
@@ -84,7 +83,7 @@ public class Discarding {
     handling.release(act, item.id());
     places.being(item.id()).ifPresent(place -> removeEmpty(act, item, place));
     ItemRecord changed = new ItemRecord();
-    changed.setDiscardedOn(LocalDate.now(clock));
+    changed.setDiscardedOn(time.today());
     changed.setDiscardCause(cause.code());
     kit.touch(act, item, changed);
   }

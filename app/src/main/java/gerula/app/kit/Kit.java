@@ -9,14 +9,13 @@ import gerula.app.ledger.Usage;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.rule.HouseStore;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.kit.Cleanliness;
 import gerula.core.kit.Item;
 import gerula.core.kit.Product;
-import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
@@ -42,7 +41,7 @@ public class Kit {
   private final HouseStore house;
   private final Ledger ledger;
   private final Workspaces workspaces;
-  private final Clock clock;
+  private final WorkspaceTime time;
   private final Handling handling;
 
   Kit(
@@ -54,7 +53,7 @@ public class Kit {
       HouseStore house,
       Ledger ledger,
       Workspaces workspaces,
-      Clock clock,
+      WorkspaceTime time,
       Handling handling) {
     this.store = store;
     this.places = places;
@@ -64,7 +63,7 @@ public class Kit {
     this.house = house;
     this.ledger = ledger;
     this.workspaces = workspaces;
-    this.clock = clock;
+    this.time = time;
     this.handling = handling;
   }
 
@@ -88,8 +87,8 @@ public class Kit {
   }
 
   private WearView wear(StoredItem item) {
-    List<Instant> uses = usage.uses(List.of(item.id())).getOrDefault(item.id(), List.of());
-    return WearView.of(item, uses, LocalDate.now(clock));
+    List<LocalDate> uses = usage.uses(List.of(item.id())).getOrDefault(item.id(), List.of());
+    return WearView.of(item, uses, time.today());
   }
 
   /**
@@ -160,7 +159,7 @@ public class Kit {
     ItemDraft draft =
         new ItemDraft(
             null,
-            LocalDate.now(clock),
+            time.today(),
             null,
             null,
             item.product().content().amount(),
@@ -264,7 +263,7 @@ public class Kit {
   }
 
   private void checkItem(ItemDraft draft, Product product, Faults faults) {
-    draft.check(faults, "item.", product, LocalDate.now(clock));
+    draft.check(faults, "item.", product, time.today());
     requirePlace(draft.home(), "item.home", faults);
     requirePlace(draft.now(), "item.now", faults);
   }

@@ -7,10 +7,10 @@ import static gerula.app.tables.Tables.STOCKTAKE;
 
 import gerula.app.kit.KitRecords.EndingDay;
 import gerula.app.kit.KitRecords.KitSummary;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.core.kit.PlaceKind;
 import gerula.core.kit.PlaceTree;
 import gerula.core.kit.ProductClass;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -36,14 +36,14 @@ class KitLists {
   private final KitStore store;
   private final PlaceStore places;
   private final Finder finder;
-  private final Clock clock;
+  private final WorkspaceTime time;
 
-  KitLists(DSLContext sql, KitStore store, PlaceStore places, Finder finder, Clock clock) {
+  KitLists(DSLContext sql, KitStore store, PlaceStore places, Finder finder, WorkspaceTime time) {
     this.sql = sql;
     this.store = store;
     this.places = places;
     this.finder = finder;
-    this.clock = clock;
+    this.time = time;
   }
 
   /** Part of a list and how long it is in all. */
@@ -149,7 +149,7 @@ class KitLists {
       all.add(ITEM.NOW_PLACE_ID.in(places.tree().withAllInside(filter.place())));
     }
     if (filter.until() != null) {
-      all.add(ITEM.LAST_DAY.between(LocalDate.now(clock), filter.until()));
+      all.add(ITEM.LAST_DAY.between(time.today(), filter.until()));
     }
     if (filter.state() != null) {
       all.add(isIn(filter.state()));
@@ -161,7 +161,7 @@ class KitLists {
   }
 
   private MarkConditions marks() {
-    return new MarkConditions(places.tree(), LocalDate.now(clock));
+    return new MarkConditions(places.tree(), time.today());
   }
 
   private Condition isIn(KitFilter.ItemState state) {
@@ -222,7 +222,7 @@ class KitLists {
 
   /** How many things end on each day of the coming weeks. */
   List<EndingDay> ending(int days) {
-    LocalDate today = LocalDate.now(clock);
+    LocalDate today = time.today();
     return sql.select(ITEM.LAST_DAY, DSL.count())
         .from(ITEM)
         .where(ITEM.DISCARDED_ON.isNull())

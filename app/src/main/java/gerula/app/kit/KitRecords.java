@@ -22,9 +22,7 @@ import gerula.core.kit.opencase.Tray;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.Because;
 import java.math.BigDecimal;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -214,11 +212,13 @@ public final class KitRecords {
       @Nullable BigDecimal costPerUse,
       @Nullable String currency) {
 
-    /** What the ledger says of an item. */
-    public static WearView of(StoredItem item, List<Instant> newestFirst, LocalDate today) {
+    /**
+     * What the ledger says of an item.
+     *
+     * @param days on which it was used, the newest first
+     */
+    public static WearView of(StoredItem item, List<LocalDate> days, LocalDate today) {
       LocalDate yearAgo = today.minusYears(1);
-      List<LocalDate> days =
-          newestFirst.stream().map(at -> LocalDate.ofInstant(at, ZoneOffset.UTC)).toList();
       BigDecimal price = item.details().price();
       return new WearView(
           days.size(),

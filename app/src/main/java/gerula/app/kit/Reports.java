@@ -4,10 +4,10 @@ import gerula.app.ledger.Ledger;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.kit.Changed;
 import gerula.core.kit.Item;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -22,13 +22,13 @@ class Reports {
   private final Kit kit;
   private final Handling handling;
   private final Ledger ledger;
-  private final Clock clock;
+  private final WorkspaceTime time;
 
-  Reports(Kit kit, Handling handling, Ledger ledger, Clock clock) {
+  Reports(Kit kit, Handling handling, Ledger ledger, WorkspaceTime time) {
     this.kit = kit;
     this.handling = handling;
     this.ledger = ledger;
-    this.clock = clock;
+    this.time = time;
   }
 
   /**
@@ -49,7 +49,7 @@ class Reports {
         "reported",
         Map.of(),
         act -> {
-          LocalDate today = LocalDate.now(clock);
+          LocalDate today = time.today();
           StoredItem item = kit.inKit(id);
           ItemRecord besides = new ItemRecord();
           if (isPackBroken) {

@@ -3,12 +3,12 @@ package gerula.app.kit;
 import gerula.app.ledger.Ledger;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.kit.Item;
 import gerula.core.kit.Level;
 import gerula.core.quantity.Quantity;
 import java.math.BigDecimal;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.UUID;
@@ -22,13 +22,13 @@ class Using {
   private final Kit kit;
   private final Handling handling;
   private final Ledger ledger;
-  private final Clock clock;
+  private final WorkspaceTime time;
 
-  Using(Kit kit, Handling handling, Ledger ledger, Clock clock) {
+  Using(Kit kit, Handling handling, Ledger ledger, WorkspaceTime time) {
     this.kit = kit;
     this.handling = handling;
     this.ledger = ledger;
-    this.clock = clock;
+    this.time = time;
   }
 
   /**
@@ -47,7 +47,7 @@ class Using {
         act -> {
           StoredItem item = kit.inKit(id);
           Faults faults = new Faults();
-          Obstacles.toOpening(faults, item.item(), openedOn, LocalDate.now(clock));
+          Obstacles.toOpening(faults, item.item(), openedOn, time.today());
           faults.refuseIfAny();
           Item used = openedOn == null ? item.item() : item.item().openedOn(openedOn);
           handling.became(act, item, level == null ? used : used.measured(level.of(used.size())));
@@ -63,7 +63,7 @@ class Using {
         Map.of(),
         act -> {
           ItemRecord changed = new ItemRecord();
-          changed.setUseFirstOn(first ? LocalDate.now(clock) : null);
+          changed.setUseFirstOn(first ? time.today() : null);
           kit.touch(act, kit.inKit(id), changed);
         });
   }

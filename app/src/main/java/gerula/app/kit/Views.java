@@ -1,9 +1,8 @@
 package gerula.app.kit;
 
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.rule.HouseStore;
 import gerula.core.kit.PlaceTree;
-import java.time.Clock;
-import java.time.LocalDate;
 import org.springframework.stereotype.Component;
 
 /** Makes what the kit's addresses answer with, for the day and the places as they are now. */
@@ -12,12 +11,12 @@ public class Views {
 
   private final PlaceStore places;
   private final HouseStore house;
-  private final Clock clock;
+  private final WorkspaceTime time;
 
-  Views(PlaceStore places, HouseStore house, Clock clock) {
+  Views(PlaceStore places, HouseStore house, WorkspaceTime time) {
     this.places = places;
     this.house = house;
-    this.clock = clock;
+    this.time = time;
   }
 
   /** To be called within the workspace. */
@@ -27,6 +26,6 @@ public class Views {
 
   /** The same with places that have been read already. */
   public KitViews with(PlaceTree tree) {
-    return new KitViews(tree, LocalDate.now(clock), house.current());
+    return new KitViews(tree, time.today(), house.current());
   }
 }

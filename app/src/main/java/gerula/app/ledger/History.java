@@ -1,6 +1,6 @@
 package gerula.app.ledger;
 
-import static gerula.app.tables.Tables.ACCOUNT;
+import static gerula.app.tables.Tables.ACTOR;
 import static gerula.app.tables.Tables.LEDGER;
 import static gerula.app.tables.Tables.LEDGER_THING;
 
@@ -93,7 +93,7 @@ class History {
             undone.SEQ,
             LEDGER.IN_EFFECT,
             LEDGER.AT,
-            ACCOUNT.EMAIL,
+            ACTOR.NAME,
             LEDGER.FACTS,
             LEDGER_THING.KIND,
             LEDGER_THING.BEFORE,
@@ -103,8 +103,8 @@ class History {
         .on(LEDGER.ID.eq(LEDGER_THING.LEDGER_ID))
         .leftJoin(undone)
         .on(undone.ID.eq(LEDGER.UNDOES))
-        .leftJoin(ACCOUNT)
-        .on(ACCOUNT.ID.eq(LEDGER.WHO))
+        .leftJoin(ACTOR)
+        .on(ACTOR.ID.eq(LEDGER.WHO))
         .where(LEDGER_THING.THING_ID.eq(thing))
         .orderBy(LEDGER.SEQ.desc())
         .limit(most)

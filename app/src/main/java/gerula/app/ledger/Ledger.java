@@ -67,11 +67,18 @@ public class Ledger {
         who.workspace(),
         () -> {
           if (!entries.isDone(id)) {
+            requireMayAct(who);
             Act act = new Act(id, entries.nextNumber(), facts, sql, states);
             work.accept(act);
             finish(who, id, name, act, null);
           }
         });
+  }
+
+  private static void requireMayAct(SignedIn who) {
+    if (!who.role().mayAct()) {
+      throw Refused.notAllowed("You may look at this workspace, but not change it.");
+    }
   }
 
   private void finish(SignedIn who, UUID id, String name, Act act, @Nullable UUID undoes) {
@@ -93,6 +100,7 @@ public class Ledger {
           if (entries.isDone(id)) {
             return;
           }
+          requireMayAct(who);
           Record act =
               sql.selectFrom(LEDGER)
                   .where(LEDGER.ID.eq(undone))

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * One act as it stands in a thing's history.
  *
- * @param who e-mail of the one who did it, null when the account is gone
+ * @param who name of the actor who did it
  * @param facts what was told besides the things touched
  * @param undone whether it has been undone since
  * @param undoFirst what the later act is called that has to be undone before this one can be; null

@@ -3,10 +3,10 @@ package gerula.app.ledger;
 import static gerula.app.tables.Tables.LEDGER;
 import static gerula.app.tables.Tables.LEDGER_THING;
 
+import gerula.app.platform.workspace.WorkspaceTime;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -29,13 +29,17 @@ public class Usage {
   private static final List<String> USES_UP = List.of("used", "measured");
 
   private final DSLContext sql;
+  private final WorkspaceTime time;
 
-  Usage(DSLContext sql) {
+  Usage(DSLContext sql, WorkspaceTime time) {
     this.sql = sql;
+    this.time = time;
   }
 
-  /** When each of these items was used, the newest first; those never used are missing. */
-  public Map<UUID, List<Instant>> uses(Collection<UUID> items) {
+  /**
+   * The days on which each of these items was used, the newest first; those never used are missing.
+   */
+  public Map<UUID, List<LocalDate>> uses(Collection<UUID> items) {
     return sql.select(LEDGER_THING.THING_ID, LEDGER.AT)
         .from(LEDGER_THING)
         .join(LEDGER)
@@ -44,11 +48,11 @@ public class Usage {
         .and(LEDGER.ACT.in(USES))
         .and(LEDGER.IN_EFFECT)
         .orderBy(LEDGER.AT.desc())
-        .fetchGroups(LEDGER_THING.THING_ID, LEDGER.AT);
+        .fetchGroups(row -> row.value1(), row -> time.dayOf(row.value2()));
   }
 
-  /** When each of these items was first touched. */
-  public Map<UUID, Instant> knownSince(Collection<UUID> items) {
+  /** The day on which each of these items was first touched. */
+  public Map<UUID, LocalDate> knownSince(Collection<UUID> items) {
     Field<Instant> first = DSL.min(LEDGER.AT);
     return sql.select(LEDGER_THING.THING_ID, first)
         .from(LEDGER_THING)
@@ -56,7 +60,7 @@ public class Usage {
         .on(LEDGER.ID.eq(LEDGER_THING.LEDGER_ID))
         .where(ofItems(items))
         .groupBy(LEDGER_THING.THING_ID)
-        .fetchMap(LEDGER_THING.THING_ID, first);
+        .fetchMap(row -> row.value1(), row -> time.dayOf(row.value2()));
   }
 
   /**
@@ -66,8 +70,8 @@ public class Usage {
    */
   public record UsedUp(UUID item, LocalDate on, BigDecimal amount) {}
 
-  /** What was used up of these items since that instant. */
-  public List<UsedUp> usedUp(Collection<UUID> items, Instant since) {
+  /** What was used up of these items since that day. */
+  public List<UsedUp> usedUp(Collection<UUID> items, LocalDate since) {
     Field<BigDecimal> amount = left("before").minus(left("after"));
     return sql.select(LEDGER_THING.THING_ID, LEDGER.AT, amount)
         .from(LEDGER_THING)
@@ -75,13 +79,10 @@ public class Usage {
         .on(LEDGER.ID.eq(LEDGER_THING.LEDGER_ID))
         .where(ofItems(items))
         .and(LEDGER.ACT.in(USES_UP))
-        .and(LEDGER.AT.ge(since))
+        .and(LEDGER.AT.ge(time.startOf(since)))
         .and(amount.gt(BigDecimal.ZERO))
         .and(LEDGER.IN_EFFECT)
-        .fetch(
-            row ->
-                new UsedUp(
-                    row.value1(), LocalDate.ofInstant(row.value2(), ZoneOffset.UTC), row.value3()));
+        .fetch(row -> new UsedUp(row.value1(), time.dayOf(row.value2()), row.value3()));
   }
 
   private static Condition ofItems(Collection<UUID> items) {

@@ -12,13 +12,13 @@ import gerula.app.ledger.ThingKind;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.restock.WantedStore.StoredWanted;
 import gerula.app.rule.HouseStore;
 import gerula.core.kit.Vessel;
 import gerula.core.restock.OrderBy;
 import gerula.core.rule.HouseRules;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -39,7 +39,7 @@ public class BuyingList {
   private final HouseStore house;
   private final Ledger ledger;
   private final Workspaces workspaces;
-  private final Clock clock;
+  private final WorkspaceTime time;
 
   BuyingList(
       WantedStore store,
@@ -49,7 +49,7 @@ public class BuyingList {
       HouseStore house,
       Ledger ledger,
       Workspaces workspaces,
-      Clock clock) {
+      WorkspaceTime time) {
     this.store = store;
     this.kit = kit;
     this.things = things;
@@ -57,7 +57,7 @@ public class BuyingList {
     this.house = house;
     this.ledger = ledger;
     this.workspaces = workspaces;
-    this.clock = clock;
+    this.time = time;
   }
 
   /**
@@ -137,7 +137,7 @@ public class BuyingList {
                   wish.packs(),
                   wish.neededOn(),
                   wish.why().strip(),
-                  LocalDate.now(clock),
+                  time.today(),
                   null,
                   0));
         });
@@ -175,7 +175,7 @@ public class BuyingList {
               like(wanted.product())
                   .orElseThrow(() -> Refused.notThere("product", wanted.product()));
           newItems.forEach(item -> things.addSealed(act, item, like));
-          save(act, wanted.got(LocalDate.now(clock)));
+          save(act, wanted.got(time.today()));
         });
   }
 

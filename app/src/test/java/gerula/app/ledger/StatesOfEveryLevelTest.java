@@ -76,7 +76,8 @@ class StatesOfEveryLevelTest {
         Arguments.of(7, SIXTH),
         Arguments.of(8, SIXTH),
         Arguments.of(9, NINTH),
-        Arguments.of(10, NINTH));
+        Arguments.of(10, NINTH),
+        Arguments.of(11, NINTH));
   }
 
   @ParameterizedTest(name = "level {0}")

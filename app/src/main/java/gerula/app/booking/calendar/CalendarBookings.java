@@ -8,11 +8,11 @@ import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.core.rule.Code;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
@@ -33,15 +33,19 @@ class CalendarBookings {
   private final Bookings bookings;
   private final Ledger ledger;
   private final Workspaces workspaces;
-  private final Clock clock;
+  private final WorkspaceTime time;
 
   CalendarBookings(
-      BookingStore store, Bookings bookings, Ledger ledger, Workspaces workspaces, Clock clock) {
+      BookingStore store,
+      Bookings bookings,
+      Ledger ledger,
+      Workspaces workspaces,
+      WorkspaceTime time) {
     this.store = store;
     this.bookings = bookings;
     this.ledger = ledger;
     this.workspaces = workspaces;
-    this.clock = clock;
+    this.time = time;
   }
 
   /** What can be done with an event. */
@@ -63,11 +67,12 @@ class CalendarBookings {
   record Preview(UUID id, Outlook outlook, boolean repeats, BookingDraft booking) {}
 
   List<Preview> preview(SignedIn who, InputStream file) {
-    List<Event> events = CalendarReader.read(file, clock.getZone());
-    LocalDate today = LocalDate.now(clock);
+    List<Event> events =
+        CalendarReader.read(file, workspaces.read(who.workspace(), () -> time.zone()));
     return workspaces.read(
         who.workspace(),
         () -> {
+          LocalDate today = time.today();
           Set<UUID> seen = new HashSet<>();
           return events.stream()
               .filter(event -> !event.uid().endsWith(OWN))

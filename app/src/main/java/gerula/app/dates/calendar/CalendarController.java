@@ -7,6 +7,7 @@ import gerula.app.kit.KitStore;
 import gerula.app.kit.StoredItem;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.restock.BuyingList;
 import gerula.app.rule.HouseStore;
@@ -49,6 +50,7 @@ class CalendarController {
   private final BuyingList buying;
   private final Workspaces workspaces;
   private final KitCheck check;
+  private final WorkspaceTime time;
   private final Clock clock;
 
   CalendarController(
@@ -59,6 +61,7 @@ class CalendarController {
       BuyingList buying,
       Workspaces workspaces,
       KitCheck check,
+      WorkspaceTime time,
       Clock clock) {
     this.feed = feed;
     this.bookings = bookings;
@@ -67,6 +70,7 @@ class CalendarController {
     this.buying = buying;
     this.workspaces = workspaces;
     this.check = check;
+    this.time = time;
     this.clock = clock;
   }
 
@@ -120,7 +124,7 @@ class CalendarController {
   }
 
   private String written() {
-    LocalDate today = LocalDate.now(clock);
+    LocalDate today = time.today();
     HouseRules rules = house.current();
     LocalDate until = today.plusYears(YEARS_AHEAD);
     Map<LocalDate, List<Item>> ending = new TreeMap<>();

@@ -7,13 +7,13 @@ import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.rule.HouseStore;
 import gerula.app.rule.HouseStore.StoredRules;
 import gerula.core.kit.Item;
 import gerula.core.restock.RunningOut;
 import gerula.core.rule.HouseRules;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -30,7 +30,7 @@ class House {
   private final KitDates dates;
   private final Ledger ledger;
   private final Workspaces workspaces;
-  private final Clock clock;
+  private final WorkspaceTime time;
 
   House(
       HouseStore store,
@@ -38,13 +38,13 @@ class House {
       KitDates dates,
       Ledger ledger,
       Workspaces workspaces,
-      Clock clock) {
+      WorkspaceTime time) {
     this.store = store;
     this.kit = kit;
     this.dates = dates;
     this.ledger = ledger;
     this.workspaces = workspaces;
-    this.clock = clock;
+    this.time = time;
   }
 
   Optional<StoredRules> find(SignedIn who) {
@@ -63,7 +63,7 @@ class House {
     return workspaces.read(
         who.workspace(),
         () -> {
-          LocalDate today = LocalDate.now(clock);
+          LocalDate today = time.today();
           HouseRules now = store.current();
           List<Item> items = kit.items().stream().map(StoredItem::item).toList();
           return new Effect(

@@ -7,6 +7,7 @@ import gerula.app.depot.empties.EmptyStore.StoredEmpty;
 import gerula.app.depot.lineage.UsePace;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.StoredItem;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.rule.HouseStore;
 import gerula.core.booking.Needs;
 import gerula.core.depot.Choice;
@@ -24,7 +25,6 @@ import gerula.core.kit.ProductClass;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.HouseRules;
 import java.math.BigDecimal;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -51,7 +51,7 @@ class Planning {
   private final UsePace uses;
   private final Bookings bookings;
   private final HouseStore house;
-  private final Clock clock;
+  private final WorkspaceTime time;
 
   Planning(
       KitStore kit,
@@ -60,14 +60,14 @@ class Planning {
       UsePace uses,
       Bookings bookings,
       HouseStore house,
-      Clock clock) {
+      WorkspaceTime time) {
     this.kit = kit;
     this.empties = empties;
     this.sessions = sessions;
     this.uses = uses;
     this.bookings = bookings;
     this.house = house;
-    this.clock = clock;
+    this.time = time;
   }
 
   /** One pack on the bench, as the core and the reader need it. */
@@ -85,7 +85,7 @@ class Planning {
 
   /** Packs worth taking to the bench. */
   List<Suggestion> suggestions(List<StoredItem> stored) {
-    LocalDate today = LocalDate.now(clock);
+    LocalDate today = time.today();
     HouseRules rules = house.current();
     Set<ProductClass> wanted =
         bookings.ahead(today).stream()
@@ -105,7 +105,7 @@ class Planning {
   }
 
   Planned plan(StoredSession session) {
-    LocalDate today = LocalDate.now(clock);
+    LocalDate today = time.today();
     List<StoredEmpty> kinds = empties.all();
     List<Empty> atHand = kinds.stream().map(one -> one.draft().toEmpty()).toList();
     List<OnTheBench> packs = onTheBench(session.chosen(), kinds, atHand, today);

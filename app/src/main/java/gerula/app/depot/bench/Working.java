@@ -15,6 +15,7 @@ import gerula.app.ledger.Ledger;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.kit.Item;
 import gerula.core.quantity.Quantity;
@@ -41,6 +42,7 @@ class Working {
   private final Kit kit;
   private final Handling handling;
   private final Ledger ledger;
+  private final WorkspaceTime time;
   private final Clock clock;
 
   Working(
@@ -52,6 +54,7 @@ class Working {
       Kit kit,
       Handling handling,
       Ledger ledger,
+      WorkspaceTime time,
       Clock clock) {
     this.sessions = sessions;
     this.store = store;
@@ -61,6 +64,7 @@ class Working {
     this.kit = kit;
     this.handling = handling;
     this.ledger = ledger;
+    this.time = time;
     this.clock = clock;
   }
 
@@ -155,7 +159,7 @@ class Working {
           StoredItem source = kit.inKit(piece.source());
           ItemRecord besides = new ItemRecord();
           if (what == Mishap.PACK_BROKE) {
-            besides.setBrokenPackOn(LocalDate.now(clock));
+            besides.setBrokenPackOn(time.today());
           }
           if (what == Mishap.CONTAINER_BROKE) {
             empties.takeOne(act, piece.empty());

@@ -16,6 +16,7 @@ import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.rule.HouseStore;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.depot.ContainerFit;
@@ -29,7 +30,6 @@ import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.UUID;
@@ -48,7 +48,7 @@ public class Decants {
   private final Empties empties;
   private final FillingStore fillings;
   private final Ledger ledger;
-  private final Clock clock;
+  private final WorkspaceTime time;
 
   Decants(
       Kit kit,
@@ -59,7 +59,7 @@ public class Decants {
       Empties empties,
       FillingStore fillings,
       Ledger ledger,
-      Clock clock) {
+      WorkspaceTime time) {
     this.kit = kit;
     this.handling = handling;
     this.house = house;
@@ -68,7 +68,7 @@ public class Decants {
     this.empties = empties;
     this.fillings = fillings;
     this.ledger = ledger;
-    this.clock = clock;
+    this.time = time;
   }
 
   /**
@@ -118,14 +118,13 @@ public class Decants {
   /** Notes that something of a source is in a container now, as part of an act. */
   void noteFilling(Act act, UUID item, UUID source, BigDecimal amount, boolean onARest) {
     StoredFilling filling =
-        new StoredFilling(
-            UUID.randomUUID(), item, source, LocalDate.now(clock), amount, null, onARest, 0);
+        new StoredFilling(UUID.randomUUID(), item, source, time.today(), amount, null, onARest, 0);
     act.touch(ThingKind.FILLING_THING, filling.id(), () -> fillings.save(filling));
   }
 
   private void check(Item source, EmptyDraft empty, Decanting asked) {
     Faults faults = new Faults();
-    Obstacles.toOpening(faults, source, asked.openedOn(), LocalDate.now(clock));
+    Obstacles.toOpening(faults, source, asked.openedOn(), time.today());
     Obstacles.toPouring(faults, "amount", source, asked.amount());
     BigDecimal holds = size(source, empty);
     faults.unless(
@@ -159,7 +158,7 @@ public class Decants {
   }
 
   void refuseOutOfUse(StoredItem source) {
-    Obstacles.requireInUse(source.item(), LocalDate.now(clock), house.current());
+    Obstacles.requireInUse(source.item(), time.today(), house.current());
   }
 
   /** Takes the amount out of the source, opens it if it was sealed, and sends it where it goes. */

@@ -14,6 +14,7 @@ import gerula.app.ledger.ThingKind;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.rule.HouseStore;
 import gerula.app.tables.tables.records.ItemRecord;
@@ -25,7 +26,6 @@ import gerula.core.kit.Item;
 import gerula.core.kit.Vessel;
 import gerula.core.quantity.Quantity;
 import java.math.BigDecimal;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -49,7 +49,7 @@ class Refills {
   private final HouseStore house;
   private final Ledger ledger;
   private final Workspaces workspaces;
-  private final Clock clock;
+  private final WorkspaceTime time;
 
   Refills(
       Kit kit,
@@ -63,7 +63,7 @@ class Refills {
       HouseStore house,
       Ledger ledger,
       Workspaces workspaces,
-      Clock clock) {
+      WorkspaceTime time) {
     this.kit = kit;
     this.handling = handling;
     this.discarding = discarding;
@@ -75,7 +75,7 @@ class Refills {
     this.house = house;
     this.ledger = ledger;
     this.workspaces = workspaces;
-    this.clock = clock;
+    this.time = time;
   }
 
   /** From what a container is best filled again, and how; empty when there is no source. */
@@ -99,7 +99,7 @@ class Refills {
   }
 
   private Refill.Facts facts(StoredItem container) {
-    LocalDate today = LocalDate.now(clock);
+    LocalDate today = time.today();
     return new Refill.Facts(
         container.item(),
         fillings.in(container.id()).size(),
@@ -157,7 +157,7 @@ class Refills {
         "wash",
         "wash-first",
         "What is in it is past its date, changed or contaminated. Wash it first.");
-    Obstacles.toOpening(faults, source, asked.openedOn(), LocalDate.now(clock));
+    Obstacles.toOpening(faults, source, asked.openedOn(), time.today());
     Obstacles.toPouring(faults, "amount", source, asked.amount());
     faults.refuseIfAny();
     Quantity amount = Quantity.of(asked.amount(), source.left().unit());
@@ -168,7 +168,7 @@ class Refills {
 
   private boolean isFitToBeToppedUp(Item container) {
     return container.cleanliness() != Cleanliness.CONTAMINATED
-        && container.isGoodOn(LocalDate.now(clock), house.current());
+        && container.isGoodOn(time.today(), house.current());
   }
 
   private void fill(Act act, StoredItem container, StoredItem source, Filling asked) {
@@ -188,13 +188,13 @@ class Refills {
     ItemRecord besides = new ItemRecord();
     besides.setBatch(source.details().batch());
     if (!hasRest) {
-      besides.setWashedOn(LocalDate.now(clock));
+      besides.setWashedOn(time.today());
     }
     handling.wasFilledAgain(act, container, after, besides);
   }
 
   private void washOut(Act act, UUID container) {
-    LocalDate today = LocalDate.now(clock);
+    LocalDate today = time.today();
     for (StoredFilling filling : fillings.in(container)) {
       act.touch(
           ThingKind.FILLING_THING, filling.id(), () -> fillings.save(filling.washedOut(today)));

@@ -7,7 +7,6 @@ import gerula.core.depot.UseRate;
 import gerula.core.kit.Product;
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -40,10 +39,7 @@ public class UsePace {
         kit.ofProducts(products.stream().map(Product::id).distinct().toList()).stream()
             .collect(Collectors.toMap(StoredItem::id, stored -> stored.item().product().id()));
     Map<UUID, List<UseRate.Used>> used =
-        usage
-            .usedUp(
-                productOf.keySet(), today.minusDays(DAYS).atStartOfDay(ZoneOffset.UTC).toInstant())
-            .stream()
+        usage.usedUp(productOf.keySet(), today.minusDays(DAYS)).stream()
             .collect(
                 Collectors.groupingBy(
                     one -> productOf.get(one.item()),

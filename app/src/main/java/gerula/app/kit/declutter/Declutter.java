@@ -13,16 +13,14 @@ import gerula.app.ledger.Ledger;
 import gerula.app.ledger.Usage;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.rule.HouseStore;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.kit.Item;
 import gerula.core.kit.PlaceTree;
 import gerula.core.kit.declutter.Worth;
-import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -47,7 +45,7 @@ class Declutter {
   private final HouseStore house;
   private final Ledger ledger;
   private final Workspaces workspaces;
-  private final Clock clock;
+  private final WorkspaceTime time;
 
   Declutter(
       Kit kit,
@@ -59,7 +57,7 @@ class Declutter {
       HouseStore house,
       Ledger ledger,
       Workspaces workspaces,
-      Clock clock) {
+      WorkspaceTime time) {
     this.kit = kit;
     this.handling = handling;
     this.store = store;
@@ -69,7 +67,7 @@ class Declutter {
     this.house = house;
     this.ledger = ledger;
     this.workspaces = workspaces;
-    this.clock = clock;
+    this.time = time;
   }
 
   /**
@@ -108,8 +106,8 @@ class Declutter {
   private record Known(
       List<StoredItem> all,
       Map<UUID, StoredItem> byId,
-      Map<UUID, List<Instant>> uses,
-      Map<UUID, Instant> since,
+      Map<UUID, List<LocalDate>> uses,
+      Map<UUID, LocalDate> since,
       LocalDate today) {
 
     WearView wear(StoredItem one) {
@@ -146,11 +144,7 @@ class Declutter {
     Map<UUID, StoredItem> byId =
         all.stream().collect(Collectors.toMap(StoredItem::id, Function.identity()));
     return new Known(
-        all,
-        byId,
-        usage.uses(byId.keySet()),
-        usage.knownSince(byId.keySet()),
-        LocalDate.now(clock));
+        all, byId, usage.uses(byId.keySet()), usage.knownSince(byId.keySet()), time.today());
   }
 
   /** What lies in a place, compartment by compartment, like beside like. */
@@ -202,7 +196,7 @@ class Declutter {
     return facts;
   }
 
-  private static @Nullable LocalDate knownSince(StoredItem one, Map<UUID, Instant> since) {
+  private static @Nullable LocalDate knownSince(StoredItem one, Map<UUID, LocalDate> since) {
     LocalDate bought = one.item().dates().boughtOn();
     LocalDate opened = one.item().dates().openedOn();
     if (bought != null) {
@@ -211,8 +205,7 @@ class Declutter {
     if (opened != null) {
       return opened;
     }
-    Instant first = since.get(one.id());
-    return first == null ? null : LocalDate.ofInstant(first, ZoneOffset.UTC);
+    return since.get(one.id());
   }
 
   /** It stays where it is, and is not asked about again this season. */
@@ -224,7 +217,7 @@ class Declutter {
         Map.of(),
         act -> {
           ItemRecord changed = new ItemRecord();
-          changed.setKeptOn(LocalDate.now(clock));
+          changed.setKeptOn(time.today());
           kit.touch(act, kit.inKit(id), changed);
         });
   }
@@ -241,7 +234,7 @@ class Declutter {
             throw Refused.notThere("place", to);
           }
           ItemRecord besides = new ItemRecord();
-          besides.setKeptOn(LocalDate.now(clock));
+          besides.setKeptOn(time.today());
           StoredItem item = kit.inKit(id);
           handling.became(act, item, item.item().settledAt(to), besides);
         });

@@ -17,11 +17,10 @@ import gerula.app.platform.limits.Deadline;
 import gerula.app.platform.limits.Limit;
 import gerula.app.platform.web.Progress;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.core.kit.intake.DateOrder;
 import gerula.core.kit.intake.KitColumn;
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
@@ -48,7 +47,7 @@ class Intake {
   private final KnownCodes known;
   private final KitSize size;
   private final Answers answers;
-  private final Clock clock;
+  private final WorkspaceTime time;
 
   Intake(
       KitStore kit,
@@ -58,7 +57,7 @@ class Intake {
       KnownCodes known,
       KitSize size,
       Answers answers,
-      Clock clock) {
+      WorkspaceTime time) {
     this.kit = kit;
     this.places = places;
     this.ledger = ledger;
@@ -66,7 +65,7 @@ class Intake {
     this.known = known;
     this.size = size;
     this.answers = answers;
-    this.clock = clock;
+    this.time = time;
   }
 
   /** How many things were added. */
@@ -83,7 +82,7 @@ class Intake {
   private Reading reading(
       byte[] file, @Nullable List<@Nullable KitColumn> columns, @Nullable DateOrder order) {
     Set<String> codes = known.all();
-    return Reading.of(file, columns, order, places.tree(), codes::contains, LocalDate.now(clock));
+    return Reading.of(file, columns, order, places.tree(), codes::contains, time.today());
   }
 
   /**

@@ -151,6 +151,12 @@ public final class Refused extends RuntimeException {
     return new Refused(status, code, message, List.of(), Map.of());
   }
 
+  /** What somebody's role does not allow. */
+  public static Refused notAllowed(String why) {
+    return body(
+        HttpStatus.FORBIDDEN, "not-your-role", why + " Ask its owner. Nothing was changed.");
+  }
+
   /** More than a limit allows, at a field. */
   public static Refused tooMuch(String path, String message) {
     return faulty(List.of(new FieldFault(path, "too-many", message)));

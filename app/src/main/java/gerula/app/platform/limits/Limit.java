@@ -24,6 +24,7 @@ public enum Limit implements Code {
   PICTURE_BYTES(5L << 20),
   TABLE_BYTES(20L << 20),
   ARCHIVE_BYTES(2L << 30),
+  ACTORS(1_000),
   CALENDAR_EVENTS(1_000),
   TABLE_ROWS(50_000),
   TABLE_COLUMNS(200),

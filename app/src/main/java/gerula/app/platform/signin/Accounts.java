@@ -1,6 +1,7 @@
 package gerula.app.platform.signin;
 
 import static gerula.app.tables.Tables.ACCOUNT;
+import static gerula.app.tables.Tables.ACTOR;
 import static gerula.app.tables.Tables.LEDGER;
 import static gerula.app.tables.Tables.WORKSPACE;
 
@@ -8,9 +9,12 @@ import gerula.app.platform.GerulaSettings;
 import gerula.app.platform.errors.FieldFault;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.limits.Pace;
+import gerula.app.platform.workspace.Role;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.TimeZones;
 import gerula.app.platform.workspace.Workspaces;
 import java.time.Duration;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -27,6 +31,7 @@ public class Accounts {
 
   private final DSLContext sql;
   private final Workspaces workspaces;
+  private final Actors actors;
   private final Passphrases passphrases;
   private final SignInPace pace;
   private final KnownDevices devices;
@@ -35,12 +40,14 @@ public class Accounts {
   Accounts(
       DSLContext sql,
       Workspaces workspaces,
+      Actors actors,
       Passphrases passphrases,
       SignInPace pace,
       KnownDevices devices,
       GerulaSettings settings) {
     this.sql = sql;
     this.workspaces = workspaces;
+    this.actors = actors;
     this.passphrases = passphrases;
     this.pace = pace;
     this.devices = devices;
@@ -60,7 +67,7 @@ public class Accounts {
    *
    * @throws Refused when the name is taken, the passphrase weak, or too many signed up from there
    */
-  SignedIn signUp(String email, String passphrase, From from) {
+  SignedIn signUp(String email, String passphrase, @Nullable String zone, From from) {
     // Before anything is worked out: hashing is what costs.
     signUps
         .secondsToWait(from.address())
@@ -69,18 +76,18 @@ public class Accounts {
               throw Refused.tooMany("Too many accounts were created from your address.", seconds);
             });
     passphrases.requireStrong("passphrase", passphrase, email);
-    return signUp(email, passphrase);
+    return signUp(email, passphrase, zone == null ? ZoneId.systemDefault() : TimeZones.known(zone));
   }
 
   /** One that is known to be wanted. */
-  public SignedIn signUp(String email, String passphrase) {
-    SignedIn owner = new SignedIn(UUID.randomUUID(), UUID.randomUUID(), email.strip());
+  public SignedIn signUp(String email, String passphrase, ZoneId zone) {
+    SignedIn owner = new SignedIn(UUID.randomUUID(), UUID.randomUUID(), email.strip(), Role.OWNER);
     if (byEmail(email).isPresent()) {
       throw taken();
     }
     String hash = passphrases.hash(passphrase);
     try {
-      workspaces.found(owner.workspace(), () -> insert(owner, hash));
+      workspaces.found(owner.workspace(), () -> insert(owner, zone, hash));
     } catch (DuplicateKeyException sameMoment) {
       throw taken();
     }
@@ -94,10 +101,16 @@ public class Accounts {
                 "email", "taken", "This e-mail has an account already. Sign in instead.")));
   }
 
-  private void insert(SignedIn owner, String hash) {
+  private void insert(SignedIn owner, ZoneId zone, String hash) {
     sql.insertInto(WORKSPACE)
         .set(WORKSPACE.WORKSPACE_ID, owner.workspace())
         .set(WORKSPACE.NAME, owner.email())
+        .set(WORKSPACE.ZONE, zone.getId())
+        .execute();
+    sql.insertInto(ACTOR)
+        .set(ACTOR.ID, owner.account())
+        .set(ACTOR.NAME, owner.email())
+        .set(ACTOR.ROLE, owner.role().code())
         .execute();
     sql.insertInto(ACCOUNT)
         .set(ACCOUNT.ID, owner.account())
@@ -120,7 +133,7 @@ public class Accounts {
       throw Refused.wrongSignIn();
     }
     pace.giveBack(counted);
-    return signedIn(account.get());
+    return actors.of(account.get().get("id", UUID.class)).orElseThrow(Refused::wrongSignIn);
   }
 
   /** The browser is known from now on. */
@@ -193,7 +206,7 @@ public class Accounts {
 
   /** Whether anyone has this name. */
   public Optional<SignedIn> find(String email) {
-    return byEmail(email).map(Accounts::signedIn);
+    return byEmail(email).flatMap(account -> actors.of(account.get("id", UUID.class)));
   }
 
   private Optional<Record> byEmail(String email) {
@@ -202,12 +215,5 @@ public class Accounts {
 
   private static String hash(Record account) {
     return account.get("passphrase_hash", String.class);
-  }
-
-  private static SignedIn signedIn(Record account) {
-    return new SignedIn(
-        account.get("id", UUID.class),
-        account.get("workspace_id", UUID.class),
-        account.get("email", String.class));
   }
 }

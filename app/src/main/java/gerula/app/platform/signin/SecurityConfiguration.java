@@ -12,6 +12,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.session.NullAuthenticatedSessionStrategy;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
@@ -40,9 +41,11 @@ class SecurityConfiguration {
       HttpSecurity http,
       SecurityContextRepository contexts,
       SessionCsrf tokens,
-      ProblemAnswer problems)
+      ProblemAnswer problems,
+      Actors actors)
       throws Exception {
-    return http.authorizeHttpRequests(
+    return http.addFilterAfter(new ActorOfRequest(actors), SecurityContextHolderFilter.class)
+        .authorizeHttpRequests(
             paths ->
                 paths
                     .requestMatchers("/api/session")

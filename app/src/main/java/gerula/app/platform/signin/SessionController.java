@@ -1,6 +1,9 @@
 package gerula.app.platform.signin;
 
+import gerula.app.platform.workspace.Role;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
+import gerula.app.platform.workspace.Workspaces;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -37,6 +40,8 @@ class SessionController {
   private final OpenSessions sessions;
   private final SessionCsrf tokens;
   private final Cookies cookies;
+  private final Workspaces workspaces;
+  private final WorkspaceTime time;
   private final Clock clock;
 
   SessionController(
@@ -45,27 +50,39 @@ class SessionController {
       OpenSessions sessions,
       SessionCsrf tokens,
       Cookies cookies,
+      Workspaces workspaces,
+      WorkspaceTime time,
       Clock clock) {
     this.accounts = accounts;
     this.contexts = contexts;
     this.sessions = sessions;
     this.tokens = tokens;
     this.cookies = cookies;
+    this.workspaces = workspaces;
+    this.time = time;
     this.clock = clock;
   }
 
   /**
    * @param email who is signed in, null when nobody is
-   * @param today the day the application takes for today
+   * @param role what he may do, null when nobody is signed in
+   * @param zone in which the workspace's days begin and end, null when nobody is signed in
+   * @param today which day it is there
    */
-  record Session(@Nullable String email, LocalDate today) {}
+  record Session(
+      @Nullable String email, @Nullable Role role, @Nullable String zone, LocalDate today) {}
 
   /** A name and its passphrase. */
   record SignIn(
       @NotNull(message = "Write the e-mail.") @Size(max = 254) String email,
       @NotNull(message = "Write the passphrase.") @Size(max = 200) String passphrase) {}
 
-  /** A new name and its passphrase. */
+  /**
+   * A new name and its passphrase.
+   *
+   * @param zone the time zone the artist works in, as browsers tell it, like Europe/London; null:
+   *     that of the machine
+   */
   record SignUp(
       @NotBlank(message = "Write an e-mail.")
           @Email(message = "This is not an e-mail address.")
@@ -76,7 +93,9 @@ class SessionController {
               min = 12,
               max = 200,
               message = "A passphrase has 12 to 200 characters: several words make a good one.")
-          String passphrase) {}
+          String passphrase,
+      @Nullable @Size(max = 60, message = "The name of a time zone has at most 60 characters.")
+          String zone) {}
 
   @GetMapping("/api/session")
   Session session(
@@ -85,7 +104,7 @@ class SessionController {
       HttpServletRequest request,
       HttpServletResponse response) {
     tokens.tell(token, request, response);
-    return new Session(who == null ? null : who.email(), LocalDate.now(clock));
+    return who == null ? new Session(null, null, null, LocalDate.now(clock)) : view(who);
   }
 
   @PostMapping("/api/session")
@@ -100,7 +119,9 @@ class SessionController {
   Session signUp(
       @Valid @RequestBody SignUp asked, HttpServletRequest request, HttpServletResponse response) {
     return begin(
-        accounts.signUp(asked.email(), asked.passphrase(), from(request)), request, response);
+        accounts.signUp(asked.email(), asked.passphrase(), asked.zone(), from(request)),
+        request,
+        response);
   }
 
   @DeleteMapping("/api/session")
@@ -136,15 +157,22 @@ class SessionController {
     if (before != null) {
       before.invalidate();
     }
-    SecurityContext context = SecurityContextHolder.createEmptyContext();
-    context.setAuthentication(
-        UsernamePasswordAuthenticationToken.authenticated(who, null, List.of()));
-    SecurityContextHolder.setContext(context);
-    contexts.saveContext(context, request, response);
+    SecurityContext kept = SecurityContextHolder.createEmptyContext();
+    kept.setAuthentication(
+        UsernamePasswordAuthenticationToken.authenticated(
+            new KeptSignIn(who.account()), null, List.of()));
+    contexts.saveContext(kept, request, response);
+    SecurityContextHolder.setContext(ActorOfRequest.context(who));
     request.getSession().setAttribute(OpenSessions.BROWSER, browser(request));
     tokens.renew(request, response);
     remember(who, request, response);
     sessions.endOldest(who);
-    return new Session(who.email(), LocalDate.now(clock));
+    return view(who);
+  }
+
+  private Session view(SignedIn who) {
+    return workspaces.read(
+        who.workspace(),
+        () -> new Session(who.email(), who.role(), time.zone().getId(), time.today()));
   }
 }

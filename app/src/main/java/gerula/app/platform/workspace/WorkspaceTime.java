@@ -1,0 +1,84 @@
+package gerula.app.platform.workspace;
+
+import static gerula.app.tables.Tables.WORKSPACE;
+
+import gerula.app.platform.errors.Refused;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/**
+ * Which day it is where the artist works. Instants are kept in UTC; on which day they fall is said
+ * by the workspace's zone. What is asked without saying by whom runs within a workspace.
+ */
+@Component
+public class WorkspaceTime {
+
+  private final DSLContext sql;
+  private final Workspaces workspaces;
+  private final Clock clock;
+
+  WorkspaceTime(DSLContext sql, Workspaces workspaces, Clock clock) {
+    this.sql = sql;
+    this.workspaces = workspaces;
+    this.clock = clock;
+  }
+
+  public LocalDate today(SignedIn who) {
+    return workspaces.read(who.workspace(), () -> today());
+  }
+
+  public LocalDate today() {
+    return dayOf(clock.instant());
+  }
+
+  /**
+   * @throws Refused when it is not hers to settle
+   */
+  void change(SignedIn who, ZoneId zone) {
+    if (!who.role().maySettle()) {
+      throw Refused.notAllowed("The time zone holds for the whole workspace.");
+    }
+    workspaces.write(
+        who.workspace(),
+        () -> {
+          sql.update(WORKSPACE).set(WORKSPACE.ZONE, zone.getId()).execute();
+        });
+  }
+
+  /** The day on which an instant falls. */
+  public LocalDate dayOf(Instant instant) {
+    return LocalDate.ofInstant(instant, zone());
+  }
+
+  /** The first instant of a day. */
+  public Instant startOf(LocalDate day) {
+    return day.atStartOfDay(zone()).toInstant();
+  }
+
+  /** Asked once a transaction. */
+  public ZoneId zone() {
+    if (TransactionSynchronizationManager.getResource(this) instanceof ZoneId known) {
+      return known;
+    }
+    ZoneId zone = ZoneId.of(sql.select(WORKSPACE.ZONE).from(WORKSPACE).fetchSingle(WORKSPACE.ZONE));
+    keepUntilTheEnd(zone);
+    return zone;
+  }
+
+  private void keepUntilTheEnd(ZoneId zone) {
+    TransactionSynchronizationManager.bindResource(this, zone);
+    TransactionSynchronizationManager.registerSynchronization(
+        new TransactionSynchronization() {
+          @Override
+          public void afterCompletion(int status) {
+            TransactionSynchronizationManager.unbindResourceIfPossible(WorkspaceTime.this);
+          }
+        });
+  }
+}

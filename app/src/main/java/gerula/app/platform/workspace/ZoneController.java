@@ -1,0 +1,35 @@
+package gerula.app.platform.workspace;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The workspace's time zone over HTTP. */
+@RestController
+class ZoneController {
+
+  private final WorkspaceTime time;
+
+  ZoneController(WorkspaceTime time) {
+    this.time = time;
+  }
+
+  /** Its name, like Europe/London. */
+  record ChangeZone(
+      @NotNull(message = "Choose a time zone.")
+          @Size(max = 60, message = "The name of a time zone has at most 60 characters.")
+          String zone) {}
+
+  /** Days begin and end by it from now on; nothing that is kept changes. */
+  @PutMapping("/api/workspace/zone")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void change(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody ChangeZone asked) {
+    time.change(who, TimeZones.known(asked.zone()));
+  }
+}
