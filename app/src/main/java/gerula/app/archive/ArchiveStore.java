@@ -22,6 +22,7 @@ import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.jooq.Query;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -189,6 +190,9 @@ class ArchiveStore {
   Query thing(UUID act, Archived.Thing thing) {
     return sql.insertInto(LEDGER_THING)
         .set(LEDGER_THING.LEDGER_ID, act)
+        .set(
+            LEDGER_THING.SEQ,
+            DSL.field(DSL.select(LEDGER.SEQ).from(LEDGER).where(LEDGER.ID.eq(act))))
         .set(LEDGER_THING.KIND, thing.kind().code())
         .set(LEDGER_THING.THING_ID, thing.id())
         // Before version 3 archives did not say: what is missing is brought up from the first.

@@ -65,7 +65,11 @@ public class Discarding {
   private Map<String, Object> discardFacts(StoredItem item, DiscardCause cause) {
     Map<String, Object> facts = new LinkedHashMap<>();
     facts.put("cause", cause.code());
-    int uses = usage.uses(List.of(item.id())).getOrDefault(item.id(), List.of()).size();
+    int uses =
+        usage
+            .wear(List.of(item.id()), time.today())
+            .getOrDefault(item.id(), Usage.Wear.NONE)
+            .uses();
     facts.put("uses", uses);
     if (item.details().price() != null) {
       facts.put("costPerUse", CostPerUse.of(item.details().price(), uses));

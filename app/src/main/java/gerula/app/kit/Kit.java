@@ -16,7 +16,6 @@ import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.kit.Cleanliness;
 import gerula.core.kit.Item;
 import gerula.core.kit.Product;
-import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -87,8 +86,9 @@ public class Kit {
   }
 
   private WearView wear(StoredItem item) {
-    List<LocalDate> uses = usage.uses(List.of(item.id())).getOrDefault(item.id(), List.of());
-    return WearView.of(item, uses, time.today());
+    return WearView.of(
+        item,
+        usage.wear(List.of(item.id()), time.today()).getOrDefault(item.id(), Usage.Wear.NONE));
   }
 
   /**

@@ -9,6 +9,7 @@ import gerula.app.rule.HouseStore;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.rule.HouseRules;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
@@ -35,20 +36,18 @@ public class KitDates implements Derived {
   }
 
   @Override
+  public Set<ThingKind> follows() {
+    return EnumSet.of(ThingKind.HOUSE_RULES_THING, ThingKind.ITEM_THING, ThingKind.PRODUCT_THING);
+  }
+
+  @Override
   public void workOutAgain(ThingKind kind, Set<UUID> things) {
     switch (kind) {
       case HOUSE_RULES_THING -> all();
       case ITEM_THING -> of(ITEM.ID.in(things));
       case PRODUCT_THING -> of(ITEM.PRODUCT_ID.in(things));
-      case PLACE_THING,
-          BOOKING_THING,
-          STOCKTAKE_THING,
-          EMPTY_THING,
-          FILLING_THING,
-          BENCH_SESSION_THING,
-          BENCH_PIECE_THING,
-          WANTED_THING,
-          PACKED_THING -> {}
+      default ->
+          throw new IllegalArgumentException("Dates do not follow from " + kind.code() + ".");
     }
   }
 

@@ -1,6 +1,7 @@
 package gerula.app.kit;
 
 import gerula.app.ledger.LedgerEntry;
+import gerula.app.ledger.Usage;
 import gerula.core.dates.Clock;
 import gerula.core.kit.Changed;
 import gerula.core.kit.Cleanliness;
@@ -212,19 +213,14 @@ public final class KitRecords {
       @Nullable BigDecimal costPerUse,
       @Nullable String currency) {
 
-    /**
-     * What the ledger says of an item.
-     *
-     * @param days on which it was used, the newest first
-     */
-    public static WearView of(StoredItem item, List<LocalDate> days, LocalDate today) {
-      LocalDate yearAgo = today.minusYears(1);
+    /** What the ledger says of an item. */
+    public static WearView of(StoredItem item, Usage.Wear wear) {
       BigDecimal price = item.details().price();
       return new WearView(
-          days.size(),
-          (int) days.stream().filter(day -> day.isAfter(yearAgo)).count(),
-          days.isEmpty() ? null : days.getFirst(),
-          price == null ? null : CostPerUse.of(price, days.size()),
+          wear.uses(),
+          wear.inAYear(),
+          wear.last(),
+          price == null ? null : CostPerUse.of(price, wear.uses()),
           item.details().currency());
     }
   }

@@ -122,8 +122,8 @@ public final class Act {
             .toArray(String[]::new);
     sql.execute(
         """
-        insert into gerula.ledger_thing (ledger_id, kind, thing_id, level, before, after)
-        select {0}, {1}, was.id, {2},
+        insert into gerula.ledger_thing (ledger_id, seq, kind, thing_id, level, before, after)
+        select {0}, {9}, {1}, was.id, {2},
           gerula.state_changes(was.state::jsonb, now.state, {3}),
           gerula.state_changes(now.state, was.state::jsonb, {3})
         from unnest({4}, {5}) as was (id, state)
@@ -137,7 +137,8 @@ public final class Act {
         DSL.val(before),
         States.of(kind),
         kind.table(),
-        DSL.name(kind.id().getName()));
+        DSL.name(kind.id().getName()),
+        DSL.inline(number));
   }
 
   private void writeCreated(ThingKind kind, Set<UUID> things) {
@@ -145,8 +146,8 @@ public final class Act {
     // still takes the table for an empty one.
     sql.execute(
         """
-        insert into gerula.ledger_thing (ledger_id, kind, thing_id, level, before, after)
-        select {0}, {1}, thing.{2}, {3}, null, {4}
+        insert into gerula.ledger_thing (ledger_id, seq, kind, thing_id, level, before, after)
+        select {0}, {7}, {1}, thing.{2}, {3}, null, {4}
         from unnest({6}) as made (id) join {5} thing on thing.{2} = made.id
         """,
         DSL.val(id),
@@ -155,6 +156,7 @@ public final class Act {
         DSL.inline(Upcaster.NEWEST_LEVEL),
         States.of(kind),
         kind.table(),
-        DSL.val(things.toArray(UUID[]::new)));
+        DSL.val(things.toArray(UUID[]::new)),
+        DSL.inline(number));
   }
 }

@@ -9,6 +9,9 @@ import java.util.UUID;
  */
 public interface Derived {
 
+  /** The kinds of things it follows from; of others it is not told. */
+  Set<ThingKind> follows();
+
   /** The facts of these things were put back. Runs within the workspace and the undo's act. */
   void workOutAgain(ThingKind kind, Set<UUID> things);
 }

@@ -14,10 +14,12 @@ public class HistoryCheck {
 
   private final DSLContext sql;
   private final InEffect inEffect;
+  private final Projections projections;
 
-  HistoryCheck(DSLContext sql, InEffect inEffect) {
+  HistoryCheck(DSLContext sql, InEffect inEffect, Projections projections) {
     this.sql = sql;
     this.inEffect = inEffect;
+    this.projections = projections;
   }
 
   /**
@@ -41,6 +43,7 @@ public class HistoryCheck {
         undosFollow(), "ledger", "wrong-order", "The ledger tells an undo before what it undoes.");
     faults.refuseIfAny();
     inEffect.workOut();
+    projections.workOut();
   }
 
   private boolean undosFollow() {

@@ -22,9 +22,11 @@ import org.springframework.stereotype.Component;
 class InEffect {
 
   private final DSLContext sql;
+  private final Projections projections;
 
-  InEffect(DSLContext sql) {
+  InEffect(DSLContext sql, Projections projections) {
     this.sql = sql;
+    this.projections = projections;
   }
 
   /**
@@ -32,10 +34,24 @@ class InEffect {
    */
   record Undo(UUID id, UUID act) {}
 
-  /** After an undo of this act was written. */
+  /** After an undo of this act was written; what follows from acts that turned follows. */
   void workOutAround(UUID undone) {
     List<UUID> family = family(undone);
-    keep(family, without(undos(LEDGER.ID.in(family))));
+    Set<UUID> without = without(undos(LEDGER.ID.in(family)));
+    // Before they are written: those that are not so yet are the ones that turn.
+    List<UUID> ended = notYet(family.stream().filter(without::contains).toList(), false);
+    List<UUID> back = notYet(family.stream().filter(one -> !without.contains(one)).toList(), true);
+    keep(family, without);
+    projections.turned(ended, false);
+    projections.turned(back, true);
+  }
+
+  private List<UUID> notYet(List<UUID> acts, boolean count) {
+    return sql.select(LEDGER.ID)
+        .from(LEDGER)
+        .where(LEDGER.ID.in(acts))
+        .and(LEDGER.IN_EFFECT.ne(count))
+        .fetch(LEDGER.ID);
   }
 
   /** After a history came from outside. */

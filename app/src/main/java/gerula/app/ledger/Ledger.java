@@ -32,6 +32,8 @@ public class Ledger {
   private final History history;
   private final Entries entries;
   private final InEffect inEffect;
+  private final LaterActs later;
+  private final Projections projections;
   private final List<Derived> derived;
   private final List<ActGuard> guards;
 
@@ -42,6 +44,8 @@ public class Ledger {
       History history,
       Entries entries,
       InEffect inEffect,
+      LaterActs later,
+      Projections projections,
       List<Derived> derived,
       List<ActGuard> guards) {
     this.sql = sql;
@@ -50,6 +54,8 @@ public class Ledger {
     this.history = history;
     this.entries = entries;
     this.inEffect = inEffect;
+    this.later = later;
+    this.projections = projections;
     this.derived = derived;
     this.guards = guards;
   }
@@ -85,6 +91,7 @@ public class Ledger {
     Touched touched = act.touched();
     guards.forEach(guard -> guard.check(touched));
     entries.write(who, id, name, act, undoes);
+    projections.done(id, name);
   }
 
   /**
@@ -132,7 +139,7 @@ public class Ledger {
 
   /** What came later rests on what was done: undoing it alone would tear the history. */
   private void refuseWhenTouchedSince(UUID act) {
-    history
+    later
         .inTheWayOf(act)
         .ifPresent(
             since -> {
@@ -157,7 +164,11 @@ public class Ledger {
             Collectors.groupingBy(
                 Ledger::kind,
                 Collectors.mapping(thing -> thing.get(LEDGER_THING.THING_ID), Collectors.toSet())))
-        .forEach((kind, ids) -> derived.forEach(one -> one.workOutAgain(kind, ids)));
+        .forEach(
+            (kind, ids) ->
+                derived.stream()
+                    .filter(one -> one.follows().contains(kind))
+                    .forEach(one -> one.workOutAgain(kind, ids)));
   }
 
   private static ThingKind kind(Record thing) {

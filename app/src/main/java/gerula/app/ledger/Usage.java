@@ -1,32 +1,26 @@
 package gerula.app.ledger;
 
+import static gerula.app.tables.Tables.ITEM_DAY;
 import static gerula.app.tables.Tables.LEDGER;
 import static gerula.app.tables.Tables.LEDGER_THING;
 
 import gerula.app.platform.workspace.WorkspaceTime;
 import java.math.BigDecimal;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.jooq.Condition;
+import java.util.stream.Collectors;
 import org.jooq.DSLContext;
-import org.jooq.Field;
 import org.jooq.impl.DSL;
 import org.jooq.impl.SQLDataType;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What the ledger says of how things were used. Everything here runs within a workspace. */
 @Component
 public class Usage {
-
-  /** A thing was used when somebody said so, and when it came back from a booking. */
-  private static final List<String> USES = List.of("used", "put-back");
-
-  /** What is poured into another container is not used up. */
-  private static final List<String> USES_UP = List.of("used", "measured");
 
   private final DSLContext sql;
   private final WorkspaceTime time;
@@ -37,61 +31,75 @@ public class Usage {
   }
 
   /**
-   * The days on which each of these items was used, the newest first; those never used are missing.
+   * How much an item was used.
+   *
+   * @param inAYear of these, within the last year
+   * @param last the day of the last one, null when it was never used
    */
-  public Map<UUID, List<LocalDate>> uses(Collection<UUID> items) {
-    return sql.select(LEDGER_THING.THING_ID, LEDGER.AT)
-        .from(LEDGER_THING)
-        .join(LEDGER)
-        .on(LEDGER.ID.eq(LEDGER_THING.LEDGER_ID))
-        .where(ofItems(items))
-        .and(LEDGER.ACT.in(USES))
-        .and(LEDGER.IN_EFFECT)
-        .orderBy(LEDGER.AT.desc())
-        .fetchGroups(row -> row.value1(), row -> time.dayOf(row.value2()));
+  public record Wear(int uses, int inAYear, @Nullable LocalDate last) {
+    public static final Wear NONE = new Wear(0, 0, null);
   }
 
-  /** The day on which each of these items was first touched. */
+  /** Those never used are missing. */
+  public Map<UUID, Wear> wear(Collection<UUID> items, LocalDate today) {
+    var uses = DSL.sum(ITEM_DAY.USES);
+    return sql
+        .select(
+            ITEM_DAY.ITEM_ID,
+            uses,
+            uses.filterWhere(ITEM_DAY.DAY.gt(today.minusYears(1))),
+            DSL.max(ITEM_DAY.DAY))
+        .from(ITEM_DAY)
+        .where(ITEM_DAY.ITEM_ID.in(items))
+        .and(ITEM_DAY.USES.gt(0))
+        .groupBy(ITEM_DAY.ITEM_ID)
+        .fetch()
+        .stream()
+        .collect(
+            Collectors.toMap(
+                row -> row.value1(),
+                row -> new Wear(whole(row.value2()), whole(row.value3()), row.value4())));
+  }
+
+  private static int whole(@Nullable BigDecimal sum) {
+    return sum == null ? 0 : sum.intValueExact();
+  }
+
+  /**
+   * The day on which each of these items was first touched: its first entry, found by its index.
+   */
   public Map<UUID, LocalDate> knownSince(Collection<UUID> items) {
-    Field<Instant> first = DSL.min(LEDGER.AT);
-    return sql.select(LEDGER_THING.THING_ID, first)
-        .from(LEDGER_THING)
-        .join(LEDGER)
-        .on(LEDGER.ID.eq(LEDGER_THING.LEDGER_ID))
-        .where(ofItems(items))
-        .groupBy(LEDGER_THING.THING_ID)
-        .fetchMap(row -> row.value1(), row -> time.dayOf(row.value2()));
+    var asked = DSL.unnest(items.toArray(UUID[]::new)).as("asked", "id");
+    var id = DSL.field(DSL.name("asked", "id"), SQLDataType.UUID);
+    var first =
+        DSL.select(LEDGER.AT)
+            .from(LEDGER_THING)
+            .join(LEDGER)
+            .on(LEDGER.ID.eq(LEDGER_THING.LEDGER_ID))
+            .where(LEDGER_THING.THING_ID.eq(id))
+            .and(LEDGER_THING.KIND.eq(ThingKind.ITEM_THING.code()))
+            .orderBy(LEDGER_THING.SEQ)
+            .limit(1);
+    return sql.select(id, DSL.field(first)).from(asked).fetch().stream()
+        .filter(row -> row.value2() != null)
+        .collect(Collectors.toMap(row -> row.value1(), row -> time.dayOf(row.value2())));
   }
 
   /**
    * So much of an item was used up on a day.
    *
+   * @param times how often something was taken
    * @param amount above 0, in the unit of its product
    */
-  public record UsedUp(UUID item, LocalDate on, BigDecimal amount) {}
+  public record UsedUp(UUID item, LocalDate on, int times, BigDecimal amount) {}
 
   /** What was used up of these items since that day. */
   public List<UsedUp> usedUp(Collection<UUID> items, LocalDate since) {
-    Field<BigDecimal> amount = left("before").minus(left("after"));
-    return sql.select(LEDGER_THING.THING_ID, LEDGER.AT, amount)
-        .from(LEDGER_THING)
-        .join(LEDGER)
-        .on(LEDGER.ID.eq(LEDGER_THING.LEDGER_ID))
-        .where(ofItems(items))
-        .and(LEDGER.ACT.in(USES_UP))
-        .and(LEDGER.AT.ge(time.startOf(since)))
-        .and(amount.gt(BigDecimal.ZERO))
-        .and(LEDGER.IN_EFFECT)
-        .fetch(row -> new UsedUp(row.value1(), time.dayOf(row.value2()), row.value3()));
-  }
-
-  private static Condition ofItems(Collection<UUID> items) {
-    return LEDGER_THING.KIND.eq(ThingKind.ITEM_THING.code()).and(LEDGER_THING.THING_ID.in(items));
-  }
-
-  private static Field<BigDecimal> left(String state) {
-    return DSL.field(
-        "({0} ->> 'amount_left')::numeric",
-        SQLDataType.NUMERIC, DSL.field(DSL.name("ledger_thing", state)));
+    return sql.select(ITEM_DAY.ITEM_ID, ITEM_DAY.DAY, ITEM_DAY.DRAWS, ITEM_DAY.USED_UP)
+        .from(ITEM_DAY)
+        .where(ITEM_DAY.ITEM_ID.in(items))
+        .and(ITEM_DAY.DAY.ge(since))
+        .and(ITEM_DAY.DRAWS.gt(0))
+        .fetch(row -> new UsedUp(row.value1(), row.value2(), row.value3(), row.value4()));
   }
 }

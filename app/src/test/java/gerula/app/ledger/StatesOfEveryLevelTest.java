@@ -77,7 +77,8 @@ class StatesOfEveryLevelTest {
         Arguments.of(8, SIXTH),
         Arguments.of(9, NINTH),
         Arguments.of(10, NINTH),
-        Arguments.of(11, NINTH));
+        Arguments.of(11, NINTH),
+        Arguments.of(12, NINTH));
   }
 
   @ParameterizedTest(name = "level {0}")
@@ -131,8 +132,8 @@ class StatesOfEveryLevelTest {
               .formatted(id));
       sql.execute(
           """
-          insert into gerula.ledger_thing (ledger_id, kind, thing_id, level, before, after)
-          select '%s', 'item', id, %d, '%s', to_jsonb(item) from gerula.item where id = '%s'
+          insert into gerula.ledger_thing (ledger_id, seq, kind, thing_id, level, before, after)
+          select '%1$s', (select seq from gerula.ledger where id = '%1$s'), 'item', id, %2$d, '%3$s', to_jsonb(item) from gerula.item where id = '%4$s'
           """
               .formatted(id, level, before, item));
     }

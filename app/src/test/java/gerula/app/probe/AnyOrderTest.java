@@ -189,6 +189,19 @@ class AnyOrderTest {
     other.post("/api/workspace/archive?actId=" + Kits.id(), archive).expect(204);
     // The import itself stands in the history of everything.
     assertThat(counting(other)).containsAll(counting(client));
+    // Kept act by act and undo by undo here, worked out from the whole history there.
+    assertThat(wear(other)).isEqualTo(wear(client)).anyMatch(one -> !one.contains(" 0 "));
+  }
+
+  /** Of things, how often they were used and when last. */
+  private static Set<String> wear(Client client) {
+    Set<String> told = new HashSet<>();
+    for (JsonNode item : client.get("/api/items?most=200").body().path("items").values()) {
+      String id = item.path("id").asString();
+      JsonNode wear = client.get("/api/items/" + id).body().path("wear");
+      told.add(id + " " + wear.path("uses").asInt() + " " + wear.path("lastUsed"));
+    }
+    return told;
   }
 
   /** Of things and their newest acts, whether these count. */

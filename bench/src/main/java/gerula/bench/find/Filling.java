@@ -66,17 +66,18 @@ final class Filling {
     run(
         """
         insert into gerula.ledger (id, act, at, who)
-        select md5('act' || n)::uuid, 'moved', now() - n * interval '1 minute', '%s'::uuid
+        select md5('act' || n)::uuid, 'moved', now() - n * interval '1 minute',
+          (select id from gerula.actor limit 1)
         from generate_series(1, %d) n
         """
-            .formatted(workspace, entries));
+            .formatted(entries));
     run(
         """
-        insert into gerula.ledger_thing (ledger_id, kind, thing_id, before, after)
-        select md5('act' || n)::uuid, 'item', md5('item' || 1+n%%20000)::uuid,
+        insert into gerula.ledger_thing (ledger_id, seq, kind, thing_id, level, before, after)
+        select act.id, act.seq, 'item', md5('item' || 1+n%%20000)::uuid, 12,
           jsonb_build_object('now_place_id', md5('place' || 1+n%%40)::uuid),
           jsonb_build_object('now_place_id', md5('place' || 1+(n+1)%%40)::uuid)
-        from generate_series(1, %d) n
+        from generate_series(1, %d) n join gerula.ledger act on act.id = md5('act' || n)::uuid
         """
             .formatted(entries));
     run("analyze gerula.item, gerula.product, gerula.place");

@@ -29,11 +29,12 @@ public record UseRate(double perMonth, Basis basis) {
   private static final int MONTHS_A_PACK = 12;
 
   /**
-   * So much was used up to that day.
+   * So much was used on a day.
    *
+   * @param times how often something was taken, 1 or more
    * @param thousandths above 0
    */
-  public record Used(LocalDate on, long thousandths) {}
+  public record Used(LocalDate on, int times, long thousandths) {}
 
   /**
    * From what was used of all packs and containers of a product in the last half year, once it was
@@ -43,7 +44,7 @@ public record UseRate(double perMonth, Basis basis) {
     LocalDate since = today.minusDays(DAYS_LOOKED_AT);
     List<Used> recent =
         used.stream().filter(one -> !one.on().isBefore(since) && !one.on().isAfter(today)).toList();
-    if (recent.size() < ENOUGH) {
+    if (recent.stream().mapToInt(Used::times).sum() < ENOUGH) {
       return new UseRate(pack.amount().doubleValue() / MONTHS_A_PACK, Basis.ASSUMED);
     }
     LocalDate first = recent.stream().map(Used::on).min(LocalDate::compareTo).orElseThrow();

@@ -38,22 +38,25 @@ class PaceAndUseTest {
     Quantity pack = Quantity.millilitres(30);
     assertThat(UseRate.of(List.of(), pack, TODAY))
         .isEqualTo(new UseRate(2.5, UseRate.Basis.ASSUMED));
-    Used once = new Used(TODAY.minusDays(61), 4000);
+    Used once = new Used(TODAY.minusDays(61), 1, 4000);
     assertThat(UseRate.of(List.of(once), pack, TODAY).basis()).isEqualTo(UseRate.Basis.ASSUMED);
     // 6 ml in 61 days, a little more than two months.
-    UseRate learnt = UseRate.of(List.of(once, new Used(TODAY, 2000)), pack, TODAY);
+    UseRate learnt = UseRate.of(List.of(once, new Used(TODAY, 1, 2000)), pack, TODAY);
     assertThat(learnt.basis()).isEqualTo(UseRate.Basis.LEARNT);
     assertThat(learnt.perMonth()).isCloseTo(6 / (61 / (365.25 / 12)), within(1e-9));
+    // Taken twice on one day is twice.
+    assertThat(UseRate.of(List.of(new Used(TODAY, 2, 3000)), pack, TODAY).basis())
+        .isEqualTo(UseRate.Basis.LEARNT);
     // Uses of one day count as those of a month.
-    Used today = new Used(TODAY, 1500);
+    Used today = new Used(TODAY, 1, 1500);
     assertThat(UseRate.of(List.of(today, today), pack, TODAY).perMonth()).isEqualTo(3);
-    Used old = new Used(TODAY.minusDays(184), 9000);
-    Used justRecent = new Used(TODAY.minusDays(183), 9000);
+    Used old = new Used(TODAY.minusDays(184), 1, 9000);
+    Used justRecent = new Used(TODAY.minusDays(183), 1, 9000);
     assertThat(UseRate.of(List.of(once, old), pack, TODAY).basis())
         .isEqualTo(UseRate.Basis.ASSUMED);
     assertThat(UseRate.of(List.of(once, justRecent), pack, TODAY).basis())
         .isEqualTo(UseRate.Basis.LEARNT);
-    Used ahead = new Used(TODAY.plusDays(1), 9000);
+    Used ahead = new Used(TODAY.plusDays(1), 1, 9000);
     assertThat(UseRate.of(List.of(once, ahead), pack, TODAY).basis())
         .isEqualTo(UseRate.Basis.ASSUMED);
   }

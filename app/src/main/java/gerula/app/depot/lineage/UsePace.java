@@ -56,6 +56,7 @@ public class UsePace {
   }
 
   private static UseRate.Used used(Usage.UsedUp one) {
-    return new UseRate.Used(one.on(), one.amount().multiply(BigDecimal.valueOf(1000)).longValue());
+    return new UseRate.Used(
+        one.on(), one.times(), one.amount().multiply(BigDecimal.valueOf(1000)).longValue());
   }
 }

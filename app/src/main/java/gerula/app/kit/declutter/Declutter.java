@@ -106,12 +106,12 @@ class Declutter {
   private record Known(
       List<StoredItem> all,
       Map<UUID, StoredItem> byId,
-      Map<UUID, List<LocalDate>> uses,
+      Map<UUID, Usage.Wear> uses,
       Map<UUID, LocalDate> since,
       LocalDate today) {
 
     WearView wear(StoredItem one) {
-      return WearView.of(one, uses.getOrDefault(one.id(), List.of()), today);
+      return WearView.of(one, uses.getOrDefault(one.id(), Usage.Wear.NONE));
     }
   }
 
@@ -144,7 +144,11 @@ class Declutter {
     Map<UUID, StoredItem> byId =
         all.stream().collect(Collectors.toMap(StoredItem::id, Function.identity()));
     return new Known(
-        all, byId, usage.uses(byId.keySet()), usage.knownSince(byId.keySet()), time.today());
+        all,
+        byId,
+        usage.wear(byId.keySet(), time.today()),
+        usage.knownSince(byId.keySet()),
+        time.today());
   }
 
   /** What lies in a place, compartment by compartment, like beside like. */

@@ -2,7 +2,6 @@ package gerula.app.platform.workspace;
 
 import static gerula.app.tables.Tables.WORKSPACE;
 
-import gerula.app.platform.errors.Refused;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -37,20 +36,6 @@ public class WorkspaceTime {
     return dayOf(clock.instant());
   }
 
-  /**
-   * @throws Refused when it is not hers to settle
-   */
-  void change(SignedIn who, ZoneId zone) {
-    if (!who.role().maySettle()) {
-      throw Refused.notAllowed("The time zone holds for the whole workspace.");
-    }
-    workspaces.write(
-        who.workspace(),
-        () -> {
-          sql.update(WORKSPACE).set(WORKSPACE.ZONE, zone.getId()).execute();
-        });
-  }
-
   /** The day on which an instant falls. */
   public LocalDate dayOf(Instant instant) {
     return LocalDate.ofInstant(instant, zone());
@@ -69,6 +54,11 @@ public class WorkspaceTime {
     ZoneId zone = ZoneId.of(sql.select(WORKSPACE.ZONE).from(WORKSPACE).fetchSingle(WORKSPACE.ZONE));
     keepUntilTheEnd(zone);
     return zone;
+  }
+
+  /** It has been changed in this transaction. */
+  void forget() {
+    TransactionSynchronizationManager.unbindResourceIfPossible(this);
   }
 
   private void keepUntilTheEnd(ZoneId zone) {

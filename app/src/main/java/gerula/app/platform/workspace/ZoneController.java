@@ -14,10 +14,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ZoneController {
 
-  private final WorkspaceTime time;
+  private final Zones zones;
 
-  ZoneController(WorkspaceTime time) {
-    this.time = time;
+  ZoneController(Zones zones) {
+    this.zones = zones;
   }
 
   /** Its name, like Europe/London. */
@@ -30,6 +30,6 @@ class ZoneController {
   @PutMapping("/api/workspace/zone")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void change(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody ChangeZone asked) {
-    time.change(who, TimeZones.known(asked.zone()));
+    zones.change(who, TimeZones.known(asked.zone()));
   }
 }

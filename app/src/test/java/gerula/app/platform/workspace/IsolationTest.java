@@ -128,6 +128,9 @@ class IsolationTest {
     String email = client.get("/api/session").body().path("email").asString();
     String bag = Kits.addPlace(client, "Bag", "backpack");
     String item = Kits.addPowder(client, bag);
+    client
+        .post("/api/items/" + item + "/use", Client.act().putNull("openedOn").putNull("level"))
+        .expect(200);
     String booking = Kits.addBooking(client, bag);
     client.post("/api/bookings/" + booking + "/pack", Kits.tick(item)).expect(204);
     String picture = "/api/items/" + item + "/picture/" + Kits.id() + "?actId=" + Kits.id();
