@@ -6,6 +6,9 @@ import { type Booking, Problem } from "../frame/api";
 import { Sentence } from "../frame/Sentence";
 import { useToday } from "../frame/session";
 import { usePlaces } from "../kit/queries";
+import { Sensitive } from "../person/PeopleView";
+import { PersonField } from "../person/PersonField";
+import { called, usePeople } from "../person/queries";
 import { Button, buttonLook } from "../ui/Button";
 import { SelectField, TextField, Ticks } from "../ui/Field";
 import { showFaults } from "../ui/faults";
@@ -193,11 +196,7 @@ function Faces() {
         <fieldset key={field.key} className="flex flex-col gap-3 border-hair border-b py-4">
           <legend className="sr-only">Face {index + 1}</legend>
           <div className="grid grid-cols-[2fr_1fr_1fr_auto] items-end gap-4 max-hand:grid-cols-1">
-            <TextField
-              label="Name"
-              fault={faults?.[index]?.name?.message}
-              {...register(`booking.faces.${index}.name`)}
-            />
+            <FaceName index={index} fault={faults?.[index]?.name?.message} />
             <TextField
               label="Skin depth"
               hint="1 to 10"
@@ -228,6 +227,43 @@ function Faces() {
         <Button onClick={() => append(newFace())}>Add a face</Button>
       </div>
     </section>
+  );
+}
+
+/** Whoever goes by a known name is that person: what is known of her is taken over. */
+function FaceName({ index, fault }: { index: number; fault: string | undefined }) {
+  const { register, setValue, getValues, watch } = useFormContext<BookingForm>();
+  const people = (usePeople().data?.people ?? []).map((line) => line.person);
+  const face = `booking.faces.${index}` as const;
+  const person = people.find((one) => one.id === watch(`${face}.person`));
+  const name = register(`${face}.name`);
+  const named = (typed: string) => {
+    const known = called(typed, people);
+    if (known?.id === person?.id) return;
+    setValue(`${face}.person`, known?.id ?? null);
+    if (!known) return;
+    if (known.depth !== null) setValue(`${face}.depth`, String(known.depth));
+    const told = getValues(`${face}.sensitivities`);
+    setValue(`${face}.sensitivities`, [...new Set([...told, ...known.sensitivities])]);
+  };
+  return (
+    <div className="flex flex-col gap-1">
+      <PersonField
+        label="Name"
+        {...(person ? { hint: "known" } : {})}
+        fault={fault}
+        {...name}
+        onChange={(event) => {
+          named(event.target.value);
+          return name.onChange(event);
+        }}
+      />
+      {person && (
+        <p className="text-sm">
+          <Sensitive person={person} />
+        </p>
+      )}
+    </div>
   );
 }
 

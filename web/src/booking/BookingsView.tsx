@@ -37,6 +37,9 @@ export function BookingsView() {
         </Link>{" "}
         <Link to="/bookings/calendar" className={buttonLook()}>
           Read a calendar file
+        </Link>{" "}
+        <Link to="/people" className={buttonLook()}>
+          People
         </Link>
       </div>
       <Rows title="Ahead" bookings={coming} today={today} />

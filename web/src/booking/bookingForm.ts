@@ -18,6 +18,7 @@ export type BookingForm = {
 export function newFace(): FaceForm {
   return {
     id: crypto.randomUUID(),
+    person: null,
     name: "",
     depth: "5",
     skinType: "normal",

@@ -54,6 +54,8 @@ const router = createBrowserRouter([
         path: "/bookings/:id/edit",
         lazy: view(() => import("../booking/BookingEdit"), "BookingEdit"),
       },
+      { path: "/people", lazy: view(() => import("../person/PeopleView"), "PeopleView") },
+      { path: "/people/:id", lazy: view(() => import("../person/PersonView"), "PersonView") },
       { path: "/kit", lazy: view(() => import("../kit/KitView"), "KitView") },
       {
         path: "/kit/new",

@@ -1,6 +1,7 @@
 import { useActs } from "../frame/acts";
 import type { Schemas } from "../frame/api";
 import { useToday, useZone } from "../frame/session";
+import { usePersonNames } from "../person/queries";
 import { Button } from "../ui/Button";
 import { moment } from "../words/dates";
 import { actName, actWord, changeWords } from "../words/history";
@@ -10,6 +11,7 @@ import { usePlaces } from "./queries";
 export function HistoryList({ history }: { history: Schemas["LedgerEntry"][] }) {
   const { perform } = useActs();
   const places = usePlaces();
+  const people = usePersonNames();
   const today = useToday();
   const zone = useZone();
   return (
@@ -27,7 +29,9 @@ export function HistoryList({ history }: { history: Schemas["LedgerEntry"][] }) 
               {actWord(entry)}
             </span>
             <span className="min-w-0 flex-1 break-words text-soft max-hand:order-last max-hand:basis-full">
-              {entry.changes.map((change) => changeWords(change, places, today)).join("; ")}
+              {entry.changes
+                .map((change) => changeWords(change, { places, people }, today))
+                .join("; ")}
             </span>
             <span className="text-soft">{moment(entry.at, zone)}</span>
             <span className="w-44 text-right text-soft text-sm max-hand:order-last max-hand:w-full max-hand:text-left">

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { useActs } from "../frame/acts";
 import type { Item } from "../frame/api";
+import { PersonField } from "../person/PersonField";
 import { WantIt } from "../restock/WantIt";
 import { Button, buttonLook } from "../ui/Button";
 import { SelectField, TextField } from "../ui/Field";
@@ -167,10 +168,8 @@ function Part({ item, open, onDone }: Question) {
 
 function Lend({ item, open, onDone }: Question) {
   const { perform } = useActs();
-  const places = usePlaces();
   const [person, setPerson] = useState("");
   const [askBackOn, setAskBackOn] = useState("");
-  const people = [...places.values()].filter((place) => place.kind === "lent");
   const lend = async () => {
     await perform({
       path: "/api/kit/lend",
@@ -187,17 +186,11 @@ function Lend({ item, open, onDone }: Question) {
   return (
     <Sheet title={`Lend ${shortName(item)}`} open={open} onOpenChange={onDone}>
       <div className="flex flex-col gap-4">
-        <TextField
+        <PersonField
           label="To whom"
-          list="people"
           value={person}
           onChange={(event) => setPerson(event.target.value)}
         />
-        <datalist id="people">
-          {people.map((place) => (
-            <option key={place.id} value={place.name} />
-          ))}
-        </datalist>
         <TextField
           label="Ask for it on"
           hint="or leave it open"

@@ -3,6 +3,7 @@ import { Controller, type FieldPath, type UseFormReturn } from "react-hook-form"
 import { Link } from "react-router";
 import type { Schemas } from "../frame/api";
 import { Sentence } from "../frame/Sentence";
+import { PersonField } from "../person/PersonField";
 import { Button, buttonLook } from "../ui/Button";
 import { SelectField, TextArea, TextField, Ticks } from "../ui/Field";
 import { choices, word } from "../words/codes";
@@ -254,7 +255,7 @@ function More({ form, isLine }: { form: UseFormReturn<ItemForm>; isLine?: boolea
         <TextField label="Price" inputMode="decimal" {...field("item.price")} />
         <TextField label="Currency" hint="like EUR" maxLength={3} {...field("item.currency")} />
         <TextField label="Made on" type="date" {...field("item.madeOn")} />
-        <TextField label="Only for" hint="one person" {...field("item.onlyFor")} />
+        <PersonField label="Only for" hint="one person" {...field("item.onlyFor")} />
         <TextField label="Brush set" {...field("item.brushSet")} />
         <TextField label="Battery" hint="Wh" inputMode="decimal" {...field("product.wattHours")} />
         <SelectField

@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import { Link } from "react-router";
 import type { Item, Schemas } from "../frame/api";
 import { Marks } from "../frame/Marks";
 import { Chip } from "../ui/Chip";
@@ -66,7 +67,13 @@ export function Facts({ item, wear, places, today }: Telling & { wear: Schemas["
           {product.contains.length ? product.contains.map(word).join(", ") : "nothing to warn of"}
         </Row>
         {item.personal && <Row label="Whose">your own, never for others</Row>}
-        {item.onlyFor && <Row label="Only for">{item.onlyFor}</Row>}
+        {item.onlyFor && (
+          <Row label="Only for">
+            <Link to={`/people/${item.onlyForId}`} className="underline">
+              {item.onlyFor}
+            </Link>
+          </Row>
+        )}
         {item.brushSet && <Row label="Brush set">{item.brushSet}</Row>}
         {product.wattHours !== null && <Row label="Battery">{product.wattHours} Wh</Row>}
         {item.batch && <Row label="Batch">{item.batch}</Row>}

@@ -4,6 +4,7 @@ import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { useActs } from "../frame/acts";
 import { type Place, Problem } from "../frame/api";
 import { Sentence } from "../frame/Sentence";
+import { PersonField } from "../person/PersonField";
 import { Button, buttonLook } from "../ui/Button";
 import { SelectField, TextArea, TextField, Ticks } from "../ui/Field";
 import { numberOrNull, orNull, showFaults } from "../ui/faults";
@@ -74,7 +75,8 @@ function fromPlace(place: Partial<Place>): PlaceForm {
   };
 }
 
-function toDraft({ place }: PlaceForm, thing: string | null) {
+function toDraft({ place }: PlaceForm, before: Partial<Place>) {
+  const name = place.kind === "lent" ? "name" : "performer";
   return {
     parent: orNull(place.parent),
     name: place.name,
@@ -101,8 +103,10 @@ function toDraft({ place }: PlaceForm, thing: string | null) {
     worn: place.worn,
     allowed: place.allowed,
     performer: orNull(place.performer),
-    thing,
+    thing: before.thing ?? null,
     note: place.note,
+    // Whoever is left as she was is told by id: a name may have been erased.
+    personId: before.personId && before[name] === place[name] ? before.personId : null,
   };
 }
 
@@ -151,7 +155,7 @@ function Editor({ id, start, title, version }: EditorProps) {
   const { register, formState } = form;
   const faults = formState.errors.place;
   const send = async (typed: PlaceForm, over: number | null) => {
-    const place = toDraft(typed, start.thing ?? null);
+    const place = toDraft(typed, start);
     try {
       await perform(
         over === null
@@ -260,7 +264,7 @@ function Editor({ id, start, title, version }: EditorProps) {
             .map((one) => ({ value: one, word: placePath(one, places) }))}
           {...register("place.home")}
         />
-        <TextField label="Section of" hint="a performer" {...register("place.performer")} />
+        <PersonField label="Section of" hint="a performer" {...register("place.performer")} />
       </div>
       <fieldset>
         <legend className="font-semibold text-sm">Slots, where things do not lie freely</legend>

@@ -225,6 +225,8 @@ export function toItem({ product, item }: ItemForm, before: Item | null): ItemDr
     price: numberOrNull(item.price),
     currency: item.price.trim() ? orNull(item.currency.toUpperCase()) : null,
     onlyFor: orNull(item.onlyFor),
+    // Whoever is left as she was is told by id: a name may have been erased.
+    onlyForId: before && before.onlyFor === orNull(item.onlyFor) ? before.onlyForId : null,
     favourite: item.favourite,
     rare: item.rare,
     brushSet: item.brushSet,

@@ -42,6 +42,8 @@ const ACTS: Record<string, string> = {
   retired: "Retired to the store",
   bought: "Bought",
   wanted: "Put onto the buying list",
+  merged: "Merged with another person",
+  "used-on": "Used on a face",
   "read-from-calendar": "Read from a calendar",
   "house-rules-changed": "House rules changed",
 };
@@ -70,6 +72,7 @@ function fieldName(field: string): string {
 }
 
 const PLACES = ["now", "home", "parent"];
+const PEOPLE = ["onlyFor", "person"];
 
 /** What an act is called in a sentence. */
 export function actName(act: string): string {
@@ -88,11 +91,15 @@ export function actWord(entry: Schemas["LedgerEntry"]): string {
 
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
 
-export function changeWords(change: Schemas["Change"], places: PlaceMap, today: string): string {
+/** What ids in a history stand for. */
+export type Known = { places: PlaceMap; people: Map<string, string> };
+
+export function changeWords(change: Schemas["Change"], known: Known, today: string): string {
   const field = fieldName(change.field);
   const told = (value: unknown) => {
     if (value === null || value === undefined || value === "") return "nothing";
-    if (PLACES.includes(change.field)) return placePath(String(value), places);
+    if (PLACES.includes(change.field)) return placePath(String(value), known.places);
+    if (PEOPLE.includes(change.field)) return known.people.get(String(value)) ?? String(value);
     if (["picture", "empty", "thing", "product"].includes(change.field)) return "another";
     if (DAY.test(String(value))) return shortDate(String(value), today);
     if (typeof value === "boolean") return value ? "yes" : "no";

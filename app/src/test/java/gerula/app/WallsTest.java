@@ -98,6 +98,7 @@ class WallsTest {
             "gerula.app.invariant",
             "gerula.app.kit..",
             "gerula.app.booking..",
+            "gerula.app.person",
             "gerula.app.packing",
             "gerula.app.archive",
             "gerula.app.cleandown",

@@ -40,6 +40,7 @@ final class EveryView {
         "/bench/palettes/" + Demo.place("Lash tray"),
         "/kit/places/" + Demo.place("Rolling case") + "/walk",
         "/bookings/calendar",
+        "/people",
         "/kit/places/" + Demo.place("Rolling case") + "?close=" + Demo.place("Twelve-pan palette"),
         "/kit/places/" + Demo.place("Set bag") + "/count",
         "/kit/places/" + Demo.place("Brush belt") + "/edit",

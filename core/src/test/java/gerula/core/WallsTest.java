@@ -58,6 +58,7 @@ class WallsTest {
             "gerula.core.dates..",
             "gerula.core.kit..",
             "gerula.core.booking..",
+            "gerula.core.person..",
             "gerula.core.cleandown..",
             "gerula.core.depot..",
             "gerula.core.packing..",

@@ -104,6 +104,10 @@ final class ArchiveCheck implements ArchiveReader.Reader {
 
   private void check(Archived element, String path) {
     switch (element) {
+      case Archived.OfPerson one -> {
+        once(ArchivePart.PEOPLE, one.id(), path);
+        one.person().toPerson(one.id(), faults, path + "person.");
+      }
       case Archived.OfActor one -> once(ArchivePart.ACTORS, one.id(), path);
       case Archived.OfPlace one -> place(one, path);
       case Archived.OfProduct one -> product(one, path);
@@ -133,6 +137,7 @@ final class ArchiveCheck implements ArchiveReader.Reader {
     one.place().check(faults, path + "place.");
     among(one.place().home(), ArchivePart.PLACES, path + "place.home");
     among(one.place().thing(), ArchivePart.ITEMS, path + "place.thing");
+    among(one.place().personId(), ArchivePart.PEOPLE, path + "place.personId");
     places.add(
         Place.bare(
             one.id(),
@@ -161,6 +166,7 @@ final class ArchiveCheck implements ArchiveReader.Reader {
     code(one.code(), false, path);
     among(one.item().home(), ArchivePart.PLACES, path + "item.home");
     among(one.item().now(), ArchivePart.PLACES, path + "item.now");
+    among(one.item().onlyForId(), ArchivePart.PEOPLE, path + "item.onlyForId");
     among(one.picture(), ArchivePart.PICTURES, path + "picture");
     besides(one.besides(), path + "besides.");
     Quantity content = contents.get(one.product());
@@ -221,6 +227,10 @@ final class ArchiveCheck implements ArchiveReader.Reader {
     once(ArchivePart.BOOKINGS, one.id(), path);
     for (int i = 0; i < one.booking().faces().size(); i++) {
       unique(faces, one.booking().faces().get(i).id(), path + "faces[" + i + "].");
+      among(
+          one.booking().faces().get(i).person(),
+          ArchivePart.PEOPLE,
+          path + "faces[" + i + "].person");
     }
     one.booking().bags().forEach(bag -> among(bag, ArchivePart.PLACES, path + "bags"));
     one.booking().toBooking(one.id(), faults);

@@ -2,6 +2,7 @@ package gerula.app.archive;
 
 import gerula.app.booking.BookingDraft;
 import gerula.app.kit.ItemDraft;
+import gerula.app.person.PersonDraft;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import org.jspecify.annotations.Nullable;
@@ -23,6 +24,7 @@ final class ArchiveDates {
   Archived moved(Archived one) {
     return switch (one) {
       case Archived.OfActor _ -> one;
+      case Archived.OfPerson person -> moved(person);
       case Archived.OfItem item -> moved(item);
       case Archived.OfBooking booking -> moved(booking);
       case Archived.OfFilling filling -> moved(filling);
@@ -38,6 +40,20 @@ final class ArchiveDates {
           Archived.Act _ ->
           one;
     };
+  }
+
+  private Archived.OfPerson moved(Archived.OfPerson one) {
+    PersonDraft person = one.person();
+    return new Archived.OfPerson(
+        one.id(),
+        one.version(),
+        moved(one.erasedOn()),
+        new PersonDraft(
+            person.name(),
+            person.aliases(),
+            person.depth(),
+            person.sensitivities(),
+            moved(person.askedOn())));
   }
 
   private Archived.OfItem moved(Archived.OfItem one) {

@@ -6,6 +6,7 @@ import gerula.app.kit.PlaceStore;
 import gerula.app.kit.ProductDraft;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.ThingKind;
+import gerula.app.person.KnownPeople;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
@@ -13,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jooq.Query;
+import org.jspecify.annotations.Nullable;
 
 /** Writes a checked archive into the tables, some hundreds of elements at a time. */
 final class ArchiveInsert implements ArchiveReader.Reader {
@@ -27,6 +29,7 @@ final class ArchiveInsert implements ArchiveReader.Reader {
       KitStore kit,
       PlaceStore places,
       BookingStore bookings,
+      KnownPeople people,
       ArchiveStore store,
       BenchArchive bench) {}
 
@@ -57,6 +60,10 @@ final class ArchiveInsert implements ArchiveReader.Reader {
   public void element(ArchivePart part, Archived element, String path) {
     switch (into.dates().moved(element)) {
       case Archived.OfActor one -> into.store().insertActor(one);
+      case Archived.OfPerson one ->
+          into.act()
+              .create(
+                  ThingKind.PERSON_THING, List.of(one.id()), () -> into.store().insertPerson(one));
       case Archived.OfPlace one -> place(one);
       case Archived.OfProduct one -> {
         someProducts.add(one);
@@ -105,6 +112,7 @@ final class ArchiveInsert implements ArchiveReader.Reader {
   }
 
   private void place(Archived.OfPlace one) {
+    know(one.place().personId(), one.place().personName());
     into.act()
         .create(
             ThingKind.PLACE_THING,
@@ -134,6 +142,7 @@ final class ArchiveInsert implements ArchiveReader.Reader {
   }
 
   private void writeItems() {
+    someItems.forEach(one -> know(one.item().onlyForId(), one.item().onlyFor()));
     int uncoded = (int) someItems.stream().filter(one -> one.code() == null).count();
     Iterator<String> codes = into.kit().drawCodes(uncoded);
     into.act()
@@ -146,6 +155,13 @@ final class ArchiveInsert implements ArchiveReader.Reader {
               into.store().setItemStates(someItems);
             });
     someItems.clear();
+  }
+
+  /** Archives before version 4 tell people by name only. */
+  private void know(@Nullable UUID id, @Nullable String name) {
+    if (id == null) {
+      into.people().know(into.act(), name);
+    }
   }
 
   private static KitStore.NewItem item(Archived.OfItem one, Iterator<String> codes) {

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 enum ArchivePart implements Code {
   ACTORS(Archived.OfActor.class, Limit.ACTORS),
   HOUSE(Archived.House.class, null),
+  PEOPLE(Archived.OfPerson.class, Limit.PEOPLE),
   PLACES(Archived.OfPlace.class, Limit.PLACES),
   PRODUCTS(Archived.OfProduct.class, Limit.PRODUCTS),
   PICTURES(Archived.Picture.class, Limit.PHOTOGRAPHS),

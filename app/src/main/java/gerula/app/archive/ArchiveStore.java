@@ -12,8 +12,11 @@ import static gerula.app.tables.Tables.PRODUCT;
 import static gerula.app.tables.Tables.STOCKTAKE;
 import static gerula.app.tables.Tables.STOCKTAKE_SEEN;
 
+import gerula.app.person.PersonStore;
+import gerula.app.platform.errors.Faults;
 import gerula.app.platform.picture.Jpeg;
 import gerula.app.tables.tables.records.ItemRecord;
+import gerula.core.person.Person;
 import gerula.core.rule.Code;
 import java.util.List;
 import java.util.Map;
@@ -35,10 +38,12 @@ import tools.jackson.databind.json.JsonMapper;
 class ArchiveStore {
 
   private final DSLContext sql;
+  private final PersonStore people;
   private final JsonMapper json;
 
-  ArchiveStore(DSLContext sql, JsonMapper json) {
+  ArchiveStore(DSLContext sql, PersonStore people, JsonMapper json) {
     this.sql = sql;
+    this.people = people;
     this.json = json;
   }
 
@@ -173,6 +178,23 @@ class ArchiveStore {
         .set(ACTOR.ROLE, one.role().code())
         .onConflictDoNothing()
         .execute();
+  }
+
+  void insertPerson(Archived.OfPerson one) {
+    Person told =
+        one.person()
+            .toPerson(one.id(), new Faults(), "")
+            .orElseThrow(() -> new IllegalStateException("It was checked before."));
+    people.insert(
+        new Person(
+            told.id(),
+            told.name(),
+            told.aliases(),
+            told.depth(),
+            told.sensitivities(),
+            told.askedOn(),
+            one.erasedOn()),
+        one.version());
   }
 
   Query act(Archived.Act one, UUID reader) {

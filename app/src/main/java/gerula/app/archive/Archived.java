@@ -9,6 +9,7 @@ import gerula.app.kit.PlaceDraft;
 import gerula.app.kit.ProductDraft;
 import gerula.app.ledger.ThingKind;
 import gerula.app.ledger.Upcaster;
+import gerula.app.person.PersonDraft;
 import gerula.app.platform.workspace.Role;
 import gerula.core.depot.Handling;
 import gerula.core.kit.Changed;
@@ -40,6 +41,18 @@ sealed interface Archived {
    */
   record OfActor(
       @NotNull UUID id, @NotNull @Size(min = 1, max = 254) String name, @NotNull Role role)
+      implements Archived {}
+
+  /**
+   * A person.
+   *
+   * @param erasedOn the day on which everything known was erased, null as long as it is known
+   */
+  record OfPerson(
+      @NotNull UUID id,
+      int version,
+      @Nullable LocalDate erasedOn,
+      @NotNull @Valid PersonDraft person)
       implements Archived {}
 
   /**

@@ -13,6 +13,8 @@ import gerula.app.archive.ArchiveHead.Closing;
 import gerula.app.booking.BookingDraft;
 import gerula.app.booking.BookingStore;
 import gerula.app.booking.StoredBooking;
+import gerula.app.person.PersonDraft;
+import gerula.app.person.PersonStore;
 import gerula.app.platform.limits.Deadline;
 import gerula.app.platform.limits.Limit;
 import gerula.app.platform.web.MadeFile;
@@ -57,6 +59,7 @@ class WorkspaceExport {
   private final KitArchive kit;
   private final BookingStore bookings;
   private final BenchArchive bench;
+  private final PersonStore people;
   private final Workspaces workspaces;
   private final JsonMapper json;
   private final WorkspaceTime time;
@@ -66,6 +69,7 @@ class WorkspaceExport {
       KitArchive kit,
       BookingStore bookings,
       BenchArchive bench,
+      PersonStore people,
       Workspaces workspaces,
       JsonMapper json,
       WorkspaceTime time) {
@@ -73,6 +77,7 @@ class WorkspaceExport {
     this.kit = kit;
     this.bookings = bookings;
     this.bench = bench;
+    this.people = people;
     this.workspaces = workspaces;
     this.json = json;
     this.time = time;
@@ -126,6 +131,17 @@ class WorkspaceExport {
       out.writeStringProperty("writtenOn", time.today().toString());
       list(out, ArchivePart.ACTORS, actors().stream());
       list(out, ArchivePart.HOUSE, bench.house().stream());
+      list(
+          out,
+          ArchivePart.PEOPLE,
+          people.all().stream()
+              .map(
+                  one ->
+                      new Archived.OfPerson(
+                          one.person().id(),
+                          one.version(),
+                          one.person().erasedOn(),
+                          PersonDraft.of(one.person()))));
       list(out, ArchivePart.PLACES, kit.places().stream());
       list(out, ArchivePart.PRODUCTS, kit.products());
       pictures(out);

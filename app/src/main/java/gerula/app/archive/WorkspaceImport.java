@@ -7,6 +7,7 @@ import gerula.app.kit.PlaceStore;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.HistoryCheck;
 import gerula.app.ledger.Ledger;
+import gerula.app.person.KnownPeople;
 import gerula.app.platform.errors.FieldFault;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.limits.Deadline;
@@ -34,6 +35,7 @@ public class WorkspaceImport {
   private final KitStore kit;
   private final PlaceStore places;
   private final BookingStore bookings;
+  private final KnownPeople people;
   private final ArchiveStore store;
   private final BenchArchive bench;
   private final HistoryCheck history;
@@ -48,6 +50,7 @@ public class WorkspaceImport {
       KitStore kit,
       PlaceStore places,
       BookingStore bookings,
+      KnownPeople people,
       ArchiveStore store,
       BenchArchive bench,
       HistoryCheck history,
@@ -60,6 +63,7 @@ public class WorkspaceImport {
     this.kit = kit;
     this.places = places;
     this.bookings = bookings;
+    this.people = people;
     this.store = store;
     this.bench = bench;
     this.history = history;
@@ -142,7 +146,8 @@ public class WorkspaceImport {
       Deadline deadline) {
     ArchiveInsert insert =
         new ArchiveInsert(
-            new ArchiveInsert.Into(act, who.account(), dates, kit, places, bookings, store, bench));
+            new ArchiveInsert.Into(
+                act, who.account(), dates, kit, places, bookings, people, store, bench));
     try {
       if (check.house() != null) {
         bench.insertHouse(act, check.house());

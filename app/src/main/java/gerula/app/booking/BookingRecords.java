@@ -26,9 +26,14 @@ public final class BookingRecords {
     BACK
   }
 
-  /** A face. */
+  /**
+   * A face.
+   *
+   * @param person who it is, null as long as nobody had to know
+   */
   public record FaceView(
       UUID id,
+      @Nullable UUID person,
       String name,
       double depth,
       SkinType skinType,
@@ -79,6 +84,7 @@ public final class BookingRecords {
   private static FaceView view(Face face) {
     return new FaceView(
         face.id(),
+        face.person(),
         face.name(),
         face.depth(),
         face.skinType(),

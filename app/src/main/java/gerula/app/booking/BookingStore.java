@@ -4,6 +4,7 @@ import static gerula.app.tables.Tables.BOOKING;
 import static gerula.app.tables.Tables.FACE;
 import static gerula.app.tables.Tables.PACKED;
 
+import gerula.app.person.PersonNames;
 import gerula.app.tables.tables.records.BookingRecord;
 import gerula.app.tables.tables.records.FaceRecord;
 import gerula.core.booking.Booking;
@@ -12,6 +13,7 @@ import gerula.core.booking.Condition;
 import gerula.core.booking.Face;
 import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
+import gerula.core.kit.PersonRef;
 import gerula.core.kit.Sensitivity;
 import gerula.core.rule.Code;
 import java.math.BigDecimal;
@@ -34,9 +36,11 @@ import org.springframework.stereotype.Component;
 public class BookingStore {
 
   private final DSLContext sql;
+  private final PersonNames people;
 
-  BookingStore(DSLContext sql) {
+  BookingStore(DSLContext sql, PersonNames people) {
     this.sql = sql;
+    this.people = people;
   }
 
   /** All bookings, the earliest first. */
@@ -164,7 +168,9 @@ public class BookingStore {
       row.setId(face.id());
       row.setBookingId(booking);
       row.setPosition(i);
-      row.setName(face.name().strip());
+      UUID person = people.meant(face.person(), face.name());
+      row.setPersonId(person);
+      row.setName(person == null ? face.name().strip() : "");
       row.setDepth(BigDecimal.valueOf(face.depth()));
       row.setSkinType(face.skinType().code());
       row.setConcerns(codes(face.concerns()));
@@ -184,7 +190,7 @@ public class BookingStore {
     return words.stream().sorted().map(Code::code).toArray(String[]::new);
   }
 
-  private static StoredBooking stored(BookingRecord row, List<FaceRecord> faces) {
+  private StoredBooking stored(BookingRecord row, List<FaceRecord> faces) {
     Booking booking =
         new Booking(
             row.getId(),
@@ -192,7 +198,7 @@ public class BookingStore {
             row.getFirstDay(),
             row.getLastDay(),
             words(Condition.class, row.getConditions()),
-            faces.stream().map(BookingStore::face).toList());
+            faces.stream().map(this::face).toList());
     return new StoredBooking(
         booking,
         row.getCallTime(),
@@ -203,10 +209,12 @@ public class BookingStore {
         row.getVersion());
   }
 
-  private static Face face(FaceRecord row) {
+  private Face face(FaceRecord row) {
+    PersonRef person = people.ref(row.getPersonId());
     return new Face(
         row.getId(),
-        row.getName(),
+        row.getPersonId(),
+        person == null ? row.getName() : person.name(),
         row.getDepth().doubleValue(),
         Code.of(SkinType.class, row.getSkinType()),
         words(Concern.class, row.getConcerns()),

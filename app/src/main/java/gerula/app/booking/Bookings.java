@@ -2,12 +2,17 @@ package gerula.app.booking;
 
 import gerula.app.booking.BookingRecords.BookingView;
 import gerula.app.kit.PlaceStore;
+import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
+import gerula.app.person.KnownPeople;
+import gerula.app.person.PersonNames;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
+import gerula.core.booking.Face;
 import gerula.core.kit.PlaceTree;
 import java.time.LocalDate;
 import java.util.List;
@@ -21,12 +26,25 @@ public class Bookings {
 
   private final BookingStore store;
   private final PlaceStore places;
+  private final KnownPeople people;
+  private final PersonNames names;
+  private final WorkspaceTime time;
   private final Ledger ledger;
   private final Workspaces workspaces;
 
-  Bookings(BookingStore store, PlaceStore places, Ledger ledger, Workspaces workspaces) {
+  Bookings(
+      BookingStore store,
+      PlaceStore places,
+      KnownPeople people,
+      PersonNames names,
+      WorkspaceTime time,
+      Ledger ledger,
+      Workspaces workspaces) {
     this.store = store;
     this.places = places;
+    this.people = people;
+    this.names = names;
+    this.time = time;
     this.ledger = ledger;
     this.workspaces = workspaces;
   }
@@ -62,6 +80,7 @@ public class Bookings {
         act -> {
           check(id, draft);
           act.touch(ThingKind.BOOKING_THING, id, () -> store.insert(id, draft));
+          toldOf(act, id);
         });
   }
 
@@ -80,7 +99,17 @@ public class Bookings {
           check(id, draft);
           refuseOtherBagsOnTheWay(before, draft);
           act.touch(ThingKind.BOOKING_THING, id, () -> store.update(id, draft));
+          toldOf(act, id);
         });
+  }
+
+  /** What was told of faces is known of the people they are. */
+  private void toldOf(Act act, UUID id) {
+    for (Face face : existing(id).booking().faces()) {
+      if (face.person() != null) {
+        people.told(act, face.person(), face.depth(), face.sensitivities(), time.today());
+      }
+    }
   }
 
   private static void refuseOtherBagsOnTheWay(StoredBooking before, BookingDraft draft) {
@@ -139,6 +168,14 @@ public class Bookings {
         "booking.faces",
         "of-another",
         "One of these faces belongs to another booking. Add it as a new face.");
+    for (int i = 0; i < draft.faces().size(); i++) {
+      UUID person = draft.faces().get(i).person();
+      faults.unless(
+          person == null || names.knows(person),
+          "booking.faces[" + i + "].person",
+          "not-there",
+          "There is nobody of this id. Choose somebody from the list, or write a name.");
+    }
     faults.refuseIfAny();
   }
 }

@@ -14,16 +14,20 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A face as somebody describes it.
  *
  * @param id made by the client for a new face, kept for one that stays
+ * @param person who it is, null: whoever goes by the name, or nobody in particular
+ * @param name as long as it is nobody in particular
  * @param depth skin depth, 1 (lightest) to 10 (deepest)
  * @param sensitivities known codes or own words
  */
 public record FaceDraft(
     @NotNull UUID id,
+    @Nullable UUID person,
     @Visible(message = "A face has a name.")
         @Size(max = 80, message = "A name has at most 80 characters.")
         String name,
@@ -37,6 +41,7 @@ public record FaceDraft(
   static FaceDraft of(Face face) {
     return new FaceDraft(
         face.id(),
+        face.person(),
         face.name(),
         face.depth(),
         face.skinType(),
@@ -54,6 +59,8 @@ public record FaceDraft(
         known ->
             faults.build(
                 path + "depth",
-                () -> new Face(id, name.strip(), depth, skinType, concerns, known, services)));
+                () ->
+                    new Face(
+                        id, person, name.strip(), depth, skinType, concerns, known, services)));
   }
 }

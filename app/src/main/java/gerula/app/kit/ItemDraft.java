@@ -4,7 +4,6 @@ import gerula.app.platform.errors.Faults;
 import gerula.core.dates.PackDates;
 import gerula.core.kit.Cleanliness;
 import gerula.core.kit.Container;
-import gerula.core.kit.ForWhom;
 import gerula.core.kit.Product;
 import gerula.core.kit.Vessel;
 import gerula.core.quantity.Quantity;
@@ -27,7 +26,8 @@ import org.jspecify.annotations.Nullable;
  * @param left what is left, in the unit of its product
  * @param home null while it has none
  * @param now null when nobody knows
- * @param onlyFor the one person it may be used on, null for everybody
+ * @param onlyFor the name of the one person it may be used on, null for everybody
+ * @param onlyForId the same person by id, which counts before the name
  * @param decant what it was moved into, null in its own pack
  * @param price what was paid for it, with its currency, both or neither
  * @param askBackOn the day to ask for it while it is lent
@@ -57,7 +57,8 @@ public record ItemDraft(
     boolean rare,
     @Size(max = 40, message = "A set's name has at most 40 characters.") String brushSet,
     @Nullable @Valid DecantDraft decant,
-    @Nullable LocalDate askBackOn) {
+    @Nullable LocalDate askBackOn,
+    @Nullable UUID onlyForId) {
 
   private static final LocalDate EARLIEST = LocalDate.of(1990, 1, 1);
   private static final LocalDate LATEST = LocalDate.of(2199, 12, 31);
@@ -100,7 +101,8 @@ public record ItemDraft(
         rare,
         brushSet,
         decant,
-        null);
+        null,
+        onlyForId);
   }
 
   /** The same somewhere else. */
@@ -124,7 +126,8 @@ public record ItemDraft(
         rare,
         brushSet,
         decant,
-        askBackOn);
+        askBackOn,
+        onlyForId);
   }
 
   /** The same with other dates. */
@@ -153,14 +156,8 @@ public record ItemDraft(
         rare,
         brushSet,
         decant,
-        askBack);
-  }
-
-  ForWhom forWhom() {
-    if (personal) {
-      return new ForWhom.TheArtist();
-    }
-    return onlyFor == null ? ForWhom.EVERYBODY : new ForWhom.Only(onlyFor);
+        askBack,
+        onlyForId);
   }
 
   Vessel vessel(Unit unit) {
@@ -201,7 +198,7 @@ public record ItemDraft(
             + today
             + ". Write the day it was opened, or leave it sealed.");
     faults.unless(
-        !personal || onlyFor == null,
+        !personal || (onlyFor == null && onlyForId == null),
         path + "onlyFor",
         "for-whom",
         "It is either your own or kept for one person, not both.");

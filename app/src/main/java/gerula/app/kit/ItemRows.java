@@ -1,5 +1,6 @@
 package gerula.app.kit;
 
+import gerula.app.person.PersonNames;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.app.tables.tables.records.ProductRecord;
 import gerula.core.dates.PackDates;
@@ -12,6 +13,7 @@ import gerula.core.kit.ForWhom;
 import gerula.core.kit.Item;
 import gerula.core.kit.Measures;
 import gerula.core.kit.Outline;
+import gerula.core.kit.PersonRef;
 import gerula.core.kit.Product;
 import gerula.core.kit.ProductClass;
 import gerula.core.kit.Vessel;
@@ -23,6 +25,7 @@ import gerula.core.rule.HouseRules;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Objects;
+import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -32,7 +35,7 @@ final class ItemRows {
 
   private ItemRows() {}
 
-  static StoredItem item(ItemRecord row, ProductRecord productRow) {
+  static StoredItem item(ItemRecord row, ProductRecord productRow, PersonNames people) {
     Product product = ProductRows.product(productRow);
     Item item =
         new Item(
@@ -49,7 +52,7 @@ final class ItemRows {
             row.getNowPlaceId(),
             row.getAskBackOn(),
             Code.of(Cleanliness.class, row.getCleanliness()),
-            forWhom(row),
+            forWhom(row, people),
             vessel(row, product.content().unit()),
             row.getSlot(),
             changed(row),
@@ -98,11 +101,12 @@ final class ItemRows {
     return senses.stream().distinct().sorted().map(Code::code).collect(Collectors.joining(" "));
   }
 
-  private static ForWhom forWhom(ItemRecord row) {
+  private static ForWhom forWhom(ItemRecord row, PersonNames people) {
     if (row.getPersonal()) {
       return new ForWhom.TheArtist();
     }
-    return row.getOnlyFor() == null ? ForWhom.EVERYBODY : new ForWhom.Only(row.getOnlyFor());
+    PersonRef person = people.ref(row.getOnlyForId());
+    return person == null ? ForWhom.EVERYBODY : new ForWhom.Only(person);
   }
 
   private static Vessel vessel(ItemRecord row, Unit unit) {
@@ -124,8 +128,17 @@ final class ItemRows {
         own);
   }
 
-  /** Everything the draft says, and the dates that follow for an item of this product. */
-  static void write(ItemRecord row, ItemDraft draft, ProductRecord product, HouseRules house) {
+  /**
+   * Everything the draft says, and the dates that follow for an item of this product.
+   *
+   * @param onlyFor the person the draft names, null for everybody
+   */
+  static void write(
+      ItemRecord row,
+      ItemDraft draft,
+      @Nullable UUID onlyFor,
+      ProductRecord product,
+      HouseRules house) {
     row.setMadeOn(draft.madeOn());
     row.setBoughtOn(draft.boughtOn());
     row.setOpenedOn(draft.openedOn());
@@ -136,7 +149,7 @@ final class ItemRows {
     row.setAskBackOn(draft.askBackOn());
     row.setCleanliness(draft.cleanliness().code());
     row.setPersonal(draft.personal());
-    row.setOnlyFor(draft.onlyFor());
+    row.setOnlyForId(onlyFor);
     row.setNote(draft.note());
     row.setBatch(draft.batch());
     row.setPrice(draft.price());
@@ -193,7 +206,7 @@ final class ItemRows {
     row.setReplaceBy(useBy.replaceBy());
   }
 
-  /** The same item's draft, as when somebody would type it anew. */
+  /** The same item's draft; whom it is kept for is told by id. */
   static ItemDraft draft(ItemRecord row) {
     return new ItemDraft(
         row.getMadeOn(),
@@ -209,12 +222,13 @@ final class ItemRows {
         row.getBatch(),
         row.getPrice(),
         row.getCurrency(),
-        row.getOnlyFor(),
+        null,
         row.getFavourite(),
         row.getRare(),
         row.getBrushSet(),
         decant(row),
-        row.getAskBackOn());
+        row.getAskBackOn(),
+        row.getOnlyForId());
   }
 
   private static ItemDraft.@Nullable DecantDraft decant(ItemRecord row) {

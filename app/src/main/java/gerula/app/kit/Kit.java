@@ -6,6 +6,8 @@ import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
 import gerula.app.ledger.Usage;
+import gerula.app.person.KnownPeople;
+import gerula.app.person.PersonNames;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
@@ -40,6 +42,8 @@ public class Kit {
   private final HouseStore house;
   private final Ledger ledger;
   private final Workspaces workspaces;
+  private final KnownPeople people;
+  private final PersonNames names;
   private final WorkspaceTime time;
   private final Handling handling;
 
@@ -52,6 +56,8 @@ public class Kit {
       HouseStore house,
       Ledger ledger,
       Workspaces workspaces,
+      KnownPeople people,
+      PersonNames names,
       WorkspaceTime time,
       Handling handling) {
     this.store = store;
@@ -62,6 +68,8 @@ public class Kit {
     this.house = house;
     this.ledger = ledger;
     this.workspaces = workspaces;
+    this.people = people;
+    this.names = names;
     this.time = time;
     this.handling = handling;
   }
@@ -114,6 +122,7 @@ public class Kit {
           if (newProduct != null) {
             act.touch(ThingKind.PRODUCT_THING, product, () -> store.insert(product, newProduct));
           }
+          people.know(act, draft.onlyFor());
           act.touch(ThingKind.ITEM_THING, item, () -> store.insert(item, product, draft));
         });
   }
@@ -144,6 +153,7 @@ public class Kit {
                 .ifPresent(product -> checkItem(draft, product, faults));
           }
           faults.refuseIfAny();
+          people.know(act, draft.onlyFor());
           for (Shade one : shades) {
             act.touch(
                 ThingKind.PRODUCT_THING, one.id(), () -> store.insert(one.id(), line.ofShade(one)));
@@ -175,6 +185,7 @@ public class Kit {
             like.details().favourite(),
             like.details().rare(),
             "",
+            null,
             null,
             null);
     act.touch(ThingKind.ITEM_THING, id, () -> store.insert(id, item.product().id(), draft));
@@ -246,6 +257,7 @@ public class Kit {
 
   private void change(Act act, StoredItem before, ProductDraft product, ItemDraft draft) {
     UUID productId = before.item().product().id();
+    people.know(act, draft.onlyFor());
     act.touch(ThingKind.PRODUCT_THING, productId, () -> store.update(productId, product));
     act.touch(ThingKind.ITEM_THING, before.id(), () -> store.update(before.id(), draft));
     handling.placeFollows(act, before.id(), draft.now());
@@ -264,6 +276,11 @@ public class Kit {
 
   private void checkItem(ItemDraft draft, Product product, Faults faults) {
     draft.check(faults, "item.", product, time.today());
+    faults.unless(
+        draft.onlyForId() == null || names.knows(draft.onlyForId()),
+        "item.onlyForId",
+        "not-there",
+        "There is nobody of this id. Choose somebody from the list, or write a name.");
     requirePlace(draft.home(), "item.home", faults);
     requirePlace(draft.now(), "item.now", faults);
   }

@@ -3,6 +3,7 @@ package gerula.app.kit;
 import static gerula.app.tables.Tables.ITEM;
 import static gerula.app.tables.Tables.PRODUCT;
 
+import gerula.app.person.PersonNames;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.app.tables.tables.records.ProductRecord;
 import gerula.core.kit.DiscardCause;
@@ -27,9 +28,11 @@ public class KitDrafts {
 
   private final DSLContext sql;
   private final PlaceStore places;
+  private final PersonNames people;
 
-  KitDrafts(DSLContext sql, PlaceStore places) {
+  KitDrafts(DSLContext sql, PlaceStore places, PersonNames people) {
     this.sql = sql;
+    this.people = people;
     this.places = places;
   }
 
@@ -117,8 +120,8 @@ public class KitDrafts {
         .flatMap(List::stream);
   }
 
-  private static ItemToType toType(ItemRecord row, ProductRecord product) {
-    StoredItem stored = ItemRows.item(row, product);
+  private ItemToType toType(ItemRecord row, ProductRecord product) {
+    StoredItem stored = ItemRows.item(row, product, people);
     return new ItemToType(
         row.getId(),
         row.getCode(),

@@ -171,7 +171,7 @@ class KitLists {
       case DECANT -> ITEM.CONTAINER.isNotNull();
       case FAVOURITE -> ITEM.FAVOURITE.isTrue();
       case RARE -> ITEM.RARE.isTrue();
-      case NOT_FOR_ALL -> ITEM.PERSONAL.isTrue().or(ITEM.ONLY_FOR.isNotNull());
+      case NOT_FOR_ALL -> ITEM.PERSONAL.isTrue().or(ITEM.ONLY_FOR_ID.isNotNull());
       case LENT -> liesIn(PlaceKind.LENT);
       case AT_THE_REPAIRER -> liesIn(PlaceKind.REPAIRER);
       case LOST ->

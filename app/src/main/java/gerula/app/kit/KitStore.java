@@ -4,6 +4,7 @@ import static gerula.app.tables.Tables.ITEM;
 import static gerula.app.tables.Tables.PLACE;
 import static gerula.app.tables.Tables.PRODUCT;
 
+import gerula.app.person.PersonNames;
 import gerula.app.rule.HouseStore;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.app.tables.tables.records.ProductRecord;
@@ -30,11 +31,13 @@ public class KitStore {
   private final DSLContext sql;
   private final Codes codes;
   private final HouseStore house;
+  private final PersonNames people;
 
-  KitStore(DSLContext sql, Codes codes, HouseStore house) {
+  KitStore(DSLContext sql, Codes codes, HouseStore house, PersonNames people) {
     this.sql = sql;
     this.codes = codes;
     this.house = house;
+    this.people = people;
   }
 
   /** Everything that has not been discarded. */
@@ -102,7 +105,7 @@ public class KitStore {
         .on(PRODUCT.ID.eq(ITEM.PRODUCT_ID))
         .where(condition)
         .orderBy(PRODUCT.NAME, PRODUCT.SHADE, ITEM.ID)
-        .fetch(row -> ItemRows.item(row.into(ITEM), row.into(PRODUCT)));
+        .fetch(row -> ItemRows.item(row.into(ITEM), row.into(PRODUCT), people));
   }
 
   /** Holds back every other change of this item until the transaction ends. */
@@ -195,7 +198,7 @@ public class KitStore {
     row.setId(id);
     row.setCode(code);
     row.setProductId(product.getId());
-    ItemRows.write(row, draft, product, rules);
+    ItemRows.write(row, draft, people.meant(draft.onlyForId(), draft.onlyFor()), product, rules);
     return row;
   }
 
@@ -227,7 +230,12 @@ public class KitStore {
   void update(UUID id, ItemDraft draft) {
     ItemRecord before = row(id);
     ItemRecord row = new ItemRecord();
-    ItemRows.write(row, draft, existingProduct(before.getProductId()), house.current());
+    ItemRows.write(
+        row,
+        draft,
+        people.meant(draft.onlyForId(), draft.onlyFor()),
+        existingProduct(before.getProductId()),
+        house.current());
     if (!Objects.equals(before.getHomePlaceId(), draft.home())) {
       // A slot is one of its home's.
       row.setSlot(null);

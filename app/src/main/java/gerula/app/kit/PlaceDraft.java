@@ -20,7 +20,9 @@ import org.jspecify.annotations.Nullable;
  * @param parent the place it lies in now, null when it stands alone
  * @param home the place it belongs in, null when it belongs nowhere else
  * @param allowed what may lie in it, empty for anything
- * @param performer whose section it is, null for nobody's in particular
+ * @param performer the name of whose section it is, null for nobody's in particular
+ * @param personId the same person by id, which counts before the name; of a place of what is lent,
+ *     who has borrowed it
  * @param thing the item this place is, null for most
  */
 public record PlaceDraft(
@@ -52,7 +54,8 @@ public record PlaceDraft(
     Set<Section> allowed,
     @Nullable @Size(max = 80, message = "A name has at most 80 characters.") String performer,
     @Nullable UUID thing,
-    @Size(max = 2000, message = "A note has at most 2000 characters.") String note) {
+    @Size(max = 2000, message = "A note has at most 2000 characters.") String note,
+    @Nullable UUID personId) {
 
   /** Equal slots in a grid; measures in mm, null when never measured. */
   public record SlotsDraft(
@@ -80,7 +83,12 @@ public record PlaceDraft(
   private static PlaceDraft bare(String name, @Nullable UUID parent, PlaceKind kind, int reach) {
     return new PlaceDraft(
         parent, name, kind, false, reach, null, null, null, 0, null, null, null, null, false, false,
-        false, Set.of(), null, null, "");
+        false, Set.of(), null, null, "", null);
+  }
+
+  /** The name of the person it is about: of lent things the place bears it. */
+  public @Nullable String personName() {
+    return kind == PlaceKind.LENT ? name : performer;
   }
 
   public Faults check(Faults faults, String path) {

@@ -1,7 +1,9 @@
 package gerula.app.kit;
 
+import gerula.app.person.PersonNames;
 import gerula.app.tables.tables.records.PlaceRecord;
 import gerula.core.kit.Inside;
+import gerula.core.kit.PersonRef;
 import gerula.core.kit.Place;
 import gerula.core.kit.PlaceKind;
 import gerula.core.kit.Purpose;
@@ -9,20 +11,24 @@ import gerula.core.kit.Section;
 import gerula.core.quantity.Mass;
 import gerula.core.rule.Code;
 import java.util.Arrays;
+import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** Places between rows and the core's records, both ways. */
 final class PlaceRows {
 
   private PlaceRows() {}
 
-  static StoredPlace place(PlaceRecord row) {
+  static StoredPlace place(PlaceRecord row, PersonNames people) {
+    PersonRef person = people.ref(row.getPersonId());
+    boolean isLent = row.getKind().equals(PlaceKind.LENT.code());
     return new StoredPlace(
         new Place(
             row.getId(),
             row.getParentId(),
             row.getHomeId(),
-            row.getName(),
+            isLent && person != null ? person.name() : row.getName(),
             Code.of(PlaceKind.class, row.getKind()),
             row.getPortable(),
             row.getReach(),
@@ -34,12 +40,13 @@ final class PlaceRows {
                 Arrays.stream(row.getAllowed())
                     .map(section -> Code.of(Section.class, section))
                     .collect(Collectors.toSet()),
-                row.getPerformer()),
+                isLent ? null : person),
             row.getItemId()),
         row.getCode(),
         row.getWindowed(),
         row.getWorn(),
         row.getNote(),
+        person,
         row.getVersion());
   }
 
@@ -86,16 +93,21 @@ final class PlaceRows {
         stored.windowed(),
         stored.worn(),
         place.purpose().allowed(),
-        place.purpose().performer(),
+        null,
         place.thing(),
-        stored.note());
+        stored.note(),
+        stored.person() == null ? null : stored.person().id());
   }
 
-  static void write(PlaceRecord row, PlaceDraft draft) {
+  /**
+   * @param person whom the draft is about, null for nobody
+   */
+  static void write(PlaceRecord row, PlaceDraft draft, @Nullable UUID person) {
     PlaceDraft.SlotsDraft slots = draft.slots();
     row.setParentId(draft.parent());
     row.setHomeId(draft.home());
-    row.setName(draft.name().strip());
+    // Whoever has borrowed is told by the person: a name stands in one place only.
+    row.setName(draft.kind() == PlaceKind.LENT && person != null ? "" : draft.name().strip());
     row.setKind(draft.kind().code());
     row.setPortable(draft.portable());
     row.setReach(draft.reach());
@@ -113,7 +125,7 @@ final class PlaceRows {
     row.setWindowed(draft.windowed());
     row.setWorn(draft.worn());
     row.setAllowed(draft.allowed().stream().sorted().map(Section::code).toArray(String[]::new));
-    row.setPerformer(draft.performer());
+    row.setPersonId(person);
     row.setItemId(draft.thing());
     row.setNote(draft.note());
   }

@@ -2,6 +2,7 @@ package gerula.app.kit;
 
 import static gerula.app.tables.Tables.PLACE;
 
+import gerula.app.person.PersonNames;
 import gerula.app.tables.tables.records.PlaceRecord;
 import gerula.core.kit.PlaceTree;
 import java.util.List;
@@ -16,15 +17,21 @@ public class PlaceStore {
 
   private final DSLContext sql;
   private final Codes codes;
+  private final PersonNames people;
 
-  PlaceStore(DSLContext sql, Codes codes) {
+  PlaceStore(DSLContext sql, Codes codes, PersonNames people) {
     this.sql = sql;
     this.codes = codes;
+    this.people = people;
   }
 
   /** All places in order of reach. */
   public List<StoredPlace> places() {
-    return sql.selectFrom(PLACE).orderBy(PLACE.REACH, PLACE.NAME, PLACE.ID).fetch(PlaceRows::place);
+    return sql.selectFrom(PLACE).orderBy(PLACE.REACH, PLACE.NAME, PLACE.ID).fetch(this::place);
+  }
+
+  private StoredPlace place(PlaceRecord row) {
+    return PlaceRows.place(row, people);
   }
 
   /** All places as a tree. */
@@ -33,16 +40,16 @@ public class PlaceStore {
   }
 
   public Optional<StoredPlace> place(UUID id) {
-    return sql.selectFrom(PLACE).where(PLACE.ID.eq(id)).fetchOptional(PlaceRows::place);
+    return sql.selectFrom(PLACE).where(PLACE.ID.eq(id)).fetchOptional(this::place);
   }
 
   Optional<StoredPlace> withCode(String code) {
-    return sql.selectFrom(PLACE).where(PLACE.CODE.eq(code)).fetchOptional(PlaceRows::place);
+    return sql.selectFrom(PLACE).where(PLACE.CODE.eq(code)).fetchOptional(this::place);
   }
 
   /** The place that is this item, if it is one. */
   Optional<StoredPlace> being(UUID item) {
-    return sql.selectFrom(PLACE).where(PLACE.ITEM_ID.eq(item)).fetchOptional(PlaceRows::place);
+    return sql.selectFrom(PLACE).where(PLACE.ITEM_ID.eq(item)).fetchOptional(this::place);
   }
 
   /** Holds back every other change of this place until the transaction ends. */
@@ -58,13 +65,13 @@ public class PlaceStore {
     PlaceRecord row = sql.newRecord(PLACE);
     row.setId(id);
     row.setCode(code);
-    PlaceRows.write(row, draft);
+    PlaceRows.write(row, draft, people.meant(draft.personId(), draft.personName()));
     row.insert();
   }
 
   void update(UUID id, PlaceDraft draft) {
     PlaceRecord row = new PlaceRecord();
-    PlaceRows.write(row, draft);
+    PlaceRows.write(row, draft, people.meant(draft.personId(), draft.personName()));
     change(id, row);
   }
 

@@ -7,6 +7,8 @@ import gerula.app.kit.KitRecords.PlacesView;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
+import gerula.app.person.KnownPeople;
+import gerula.app.person.PersonNames;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
@@ -34,6 +36,8 @@ public class Places {
   private final Handling handling;
   private final KitLists lists;
   private final Views views;
+  private final KnownPeople people;
+  private final PersonNames names;
   private final Ledger ledger;
   private final Workspaces workspaces;
   private final List<Release> releases;
@@ -44,6 +48,8 @@ public class Places {
       Handling handling,
       KitLists lists,
       Views views,
+      KnownPeople people,
+      PersonNames names,
       Ledger ledger,
       Workspaces workspaces,
       List<Release> releases) {
@@ -52,6 +58,8 @@ public class Places {
     this.handling = handling;
     this.lists = lists;
     this.views = views;
+    this.people = people;
+    this.names = names;
     this.ledger = ledger;
     this.workspaces = workspaces;
     this.releases = releases;
@@ -109,6 +117,7 @@ public class Places {
         Map.of(),
         act -> {
           check(id, draft);
+          people.know(act, draft.personName());
           act.touch(ThingKind.PLACE_THING, id, () -> store.insert(id, draft));
           thingFollows(act, draft);
         });
@@ -127,6 +136,7 @@ public class Places {
             throw Refused.changedMeanwhile("place", KitViews.of(before, 0, 0));
           }
           check(id, draft);
+          people.know(act, draft.personName());
           act.touch(ThingKind.PLACE_THING, id, () -> store.update(id, draft));
           thingFollows(act, draft);
         });
@@ -179,6 +189,11 @@ public class Places {
         .forEach(places::add);
     places.add(Place.bare(id, draft.parent(), draft.name(), draft.kind(), draft.reach()));
     faults.build("place.parent", () -> new PlaceTree(places));
+    faults.unless(
+        draft.personId() == null || names.knows(draft.personId()),
+        "place.personId",
+        "not-there",
+        "There is nobody of this id. Choose somebody from the list, or write a name.");
     faults.unless(
         draft.home() == null || places.stream().anyMatch(one -> one.id().equals(draft.home())),
         "place.home",

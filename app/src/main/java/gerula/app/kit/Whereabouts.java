@@ -4,6 +4,7 @@ import gerula.app.kit.KitRecords.ItemView;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
+import gerula.app.person.KnownPeople;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
@@ -33,6 +34,7 @@ class Whereabouts {
   private final KitStore store;
   private final PlaceStore places;
   private final Views views;
+  private final KnownPeople people;
   private final Ledger ledger;
   private final Workspaces workspaces;
 
@@ -42,6 +44,7 @@ class Whereabouts {
       KitStore store,
       PlaceStore places,
       Views views,
+      KnownPeople people,
       Ledger ledger,
       Workspaces workspaces) {
     this.kit = kit;
@@ -49,6 +52,7 @@ class Whereabouts {
     this.store = store;
     this.places = places;
     this.views = views;
+    this.people = people;
     this.ledger = ledger;
     this.workspaces = workspaces;
   }
@@ -84,7 +88,7 @@ class Whereabouts {
         who,
         actId,
         "lent",
-        Map.of("to", person.strip()),
+        Map.of(),
         act -> {
           UUID to = placeOf(act, person.strip(), newPlace);
           PlaceTree before = places.tree();
@@ -96,9 +100,10 @@ class Whereabouts {
   }
 
   private UUID placeOf(Act act, String person, UUID newPlace) {
+    UUID borrower = people.know(act, person);
     return places.places().stream()
         .filter(place -> place.place().kind() == PlaceKind.LENT)
-        .filter(place -> place.place().name().equalsIgnoreCase(person))
+        .filter(place -> place.person() != null && place.person().id().equals(borrower))
         .findFirst()
         .map(StoredPlace::id)
         .orElseGet(

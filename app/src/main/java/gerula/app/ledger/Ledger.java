@@ -26,6 +26,9 @@ public class Ledger {
 
   private static final String UNDONE = "undone";
 
+  /** Somebody's wish that nothing is known any more: the one act that is not undone. */
+  public static final String ERASED = "erased";
+
   private final DSLContext sql;
   private final Workspaces workspaces;
   private final States states;
@@ -113,6 +116,10 @@ public class Ledger {
                   .where(LEDGER.ID.eq(undone))
                   .fetchOptional()
                   .orElseThrow(() -> Refused.notThere("act", undone));
+          if (act.get(LEDGER.ACT).equals(ERASED)) {
+            throw Refused.notNow(
+                "not-undone", "What was erased is gone for good. Nothing was changed.");
+          }
           refuseWhenUndone(act);
           refuseWhenTouchedSince(undone);
           Act undo =

@@ -8,6 +8,7 @@ import static gerula.app.tables.Tables.FILLING;
 import static gerula.app.tables.Tables.HOUSE_RULES;
 import static gerula.app.tables.Tables.ITEM;
 import static gerula.app.tables.Tables.PACKED;
+import static gerula.app.tables.Tables.PERSON;
 import static gerula.app.tables.Tables.PLACE;
 import static gerula.app.tables.Tables.PRODUCT;
 import static gerula.app.tables.Tables.STOCKTAKE;
@@ -20,6 +21,7 @@ import org.jooq.TableField;
 
 /** What an act can touch, and the table that holds its current state. */
 public enum ThingKind implements Code {
+  PERSON_THING(PERSON, PERSON.ID),
   PLACE_THING(PLACE, PLACE.ID),
   PRODUCT_THING(PRODUCT, PRODUCT.ID),
   ITEM_THING(ITEM, ITEM.ID),

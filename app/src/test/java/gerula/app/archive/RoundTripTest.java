@@ -135,6 +135,9 @@ class RoundTripTest {
               act().putNull("openedOn").put("level", level))
           .expect(200);
     }
+    ObjectNode kept = Kits.powder(Kits.id(), bag);
+    kept.withObject("item").put("onlyFor", "Corin");
+    client.post("/api/items", kept).expect(201);
     Kits.everythingOfTheBench(client, bag);
     JsonNode booking = client.get("/api/bookings").body().get(0);
     client

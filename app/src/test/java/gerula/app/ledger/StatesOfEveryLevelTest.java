@@ -26,6 +26,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 /** An act is undone whatever columns there were when it was written down. */
@@ -78,7 +79,8 @@ class StatesOfEveryLevelTest {
         Arguments.of(9, NINTH),
         Arguments.of(10, NINTH),
         Arguments.of(11, NINTH),
-        Arguments.of(12, NINTH));
+        Arguments.of(12, NINTH),
+        Arguments.of(13, NINTH));
   }
 
   @ParameterizedTest(name = "level {0}")
@@ -137,6 +139,23 @@ class StatesOfEveryLevelTest {
           """
               .formatted(id, level, before, item));
     }
+  }
+
+  /** What was kept for one person is not everybody's when its name comes back as of then. */
+  @ParameterizedTest(name = "level {0}")
+  @ValueSource(ints = {2, 6, 9, 12})
+  void whoeverWasNamedIsKnownAgain(int level, Client client) throws SQLException {
+    client.signedUp();
+    String drawer = Kits.addPlace(client, "Drawer", "drawer");
+    String powder = Kits.addPowder(client, drawer);
+    String changed = Kits.id();
+    String image = "{\"id\": \"" + powder + "\", \"only_for\": \"Idra Vance\"}";
+    writtenDown(client, changed, powder, level, image);
+    client.post("/api/ledger/" + changed + "/undo", act()).expect(204);
+    JsonNode after = client.get("/api/items/" + powder).expect(200).body().path("item");
+    assertThat(after.path("onlyFor").asString()).isEqualTo("Idra Vance");
+    assertThat(client.get("/api/people").body().at("/people/0/person/id"))
+        .isEqualTo(after.path("onlyForId"));
   }
 
   @Test

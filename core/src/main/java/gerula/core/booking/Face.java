@@ -3,15 +3,19 @@ package gerula.core.booking;
 import gerula.core.kit.Sensitivity;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
- * One person made up on a booking.
+ * One face made up on a booking.
  *
+ * @param person who it is, null as long as nobody had to know
+ * @param name hers, or what the face is called on this booking
  * @param depth skin depth, 1 (lightest) to 10 (deepest), half steps allowed
  * @param services what is done to the face; may be empty while it is not known
  */
 public record Face(
     UUID id,
+    @Nullable UUID person,
     String name,
     double depth,
     SkinType skinType,

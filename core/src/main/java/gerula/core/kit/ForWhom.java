@@ -1,17 +1,24 @@
 package gerula.core.kit;
 
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
 /** On whom a thing may be used. Closed: every rule of sharing asks for one of these. */
 public sealed interface ForWhom {
 
   ForWhom EVERYBODY = new Everybody();
 
-  /** Whether it may be offered for the face of this name. */
-  boolean allows(String face);
+  /**
+   * Whether it may be offered for a face.
+   *
+   * @param person who the face is, null when nobody knows
+   */
+  boolean allows(@Nullable UUID person);
 
   /** Kit: shared, as its form allows. */
   record Everybody() implements ForWhom {
     @Override
-    public boolean allows(String face) {
+    public boolean allows(@Nullable UUID person) {
       return true;
     }
   }
@@ -19,26 +26,16 @@ public sealed interface ForWhom {
   /** The artist's own: never offered for others. */
   record TheArtist() implements ForWhom {
     @Override
-    public boolean allows(String face) {
+    public boolean allows(@Nullable UUID person) {
       return false;
     }
   }
 
-  /**
-   * One person's: a sponge, drops, a felt tip that touched one face.
-   *
-   * @param person her name as it stands on bookings, compared without regard to case
-   */
-  record Only(String person) implements ForWhom {
-    public Only {
-      if (person.isBlank()) {
-        throw new IllegalArgumentException("A one-person thing says whose it is: write the name.");
-      }
-    }
-
+  /** One person's: a sponge, drops, a felt tip that touched one face. */
+  record Only(PersonRef person) implements ForWhom {
     @Override
-    public boolean allows(String face) {
-      return person.strip().equalsIgnoreCase(face.strip());
+    public boolean allows(@Nullable UUID other) {
+      return person.id().equals(other);
     }
   }
 }

@@ -10,7 +10,8 @@ import org.jspecify.annotations.Nullable;
  * @param allowed what may lie here at all, empty for anything
  * @param performer whose section it is, null for nobody's in particular
  */
-public record Purpose(@Nullable Section section, Set<Section> allowed, @Nullable String performer) {
+public record Purpose(
+    @Nullable Section section, Set<Section> allowed, @Nullable PersonRef performer) {
 
   public static final Purpose ANY = new Purpose(null, Set.of(), null);
 

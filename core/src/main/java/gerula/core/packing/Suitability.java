@@ -171,9 +171,9 @@ final class Suitability {
       case ForWhom.Everybody() -> Optional.empty();
       case ForWhom.TheArtist() -> Optional.of(new Refusal.Personal());
       case ForWhom.Only only ->
-          face != null && only.allows(face.name())
+          face != null && only.allows(face.person())
               ? Optional.empty()
-              : Optional.of(new Refusal.ForSomebodyElse(only.person()));
+              : Optional.of(new Refusal.ForSomebodyElse(only.person().name()));
     };
   }
 

@@ -71,6 +71,7 @@ class NeedsTest {
     Face face =
         new Face(
             UUID.randomUUID(),
+            null,
             "face",
             depth,
             SkinType.NORMAL,
@@ -128,7 +129,8 @@ class NeedsTest {
   }
 
   private static Face face(SkinType skinType, Service... services) {
-    return new Face(UUID.randomUUID(), "face", 5, skinType, Set.of(), Set.of(), Set.of(services));
+    return new Face(
+        UUID.randomUUID(), null, "face", 5, skinType, Set.of(), Set.of(), Set.of(services));
   }
 
   private static Optional<Need> need(List<Need> needs, NeedKind kind, Face face) {

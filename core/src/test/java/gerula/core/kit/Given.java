@@ -3,8 +3,10 @@ package gerula.core.kit;
 import gerula.core.dates.PackDates;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -13,6 +15,12 @@ import org.jspecify.annotations.Nullable;
 public final class Given {
 
   private Given() {}
+
+  /** Who goes by this name, always the same. */
+  public static PersonRef person(String name) {
+    String known = name.strip().toLowerCase(Locale.ROOT);
+    return new PersonRef(UUID.nameUUIDFromBytes(known.getBytes(StandardCharsets.UTF_8)), name);
+  }
 
   /** An ordinary sealed pack, clean, of 10 ml unless said otherwise. */
   public static Thing thing(ProductClass productClass, Form form) {
@@ -253,7 +261,7 @@ public final class Given {
     }
 
     public Where ofPerformer(String given) {
-      purpose = new Purpose(purpose.section(), purpose.allowed(), given);
+      purpose = new Purpose(purpose.section(), purpose.allowed(), person(given));
       return this;
     }
 

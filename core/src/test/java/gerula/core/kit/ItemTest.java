@@ -11,7 +11,6 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.ValueSource;
 
 class ItemTest {
 
@@ -100,20 +99,15 @@ class ItemTest {
     assertThat(Level.nearest(decant.left(), decant.size())).isEqualTo(Level.FULL);
   }
 
-  @ParameterizedTest
-  @CsvSource({"Isaura, true", "isaura, true", "' ISAURA ', true", "Isa, false", "'', false"})
-  void oneIsKnownByHerNameWithoutRegardToCase(String face, boolean allowed) {
-    assertThat(new ForWhom.Only("Isaura").allows(face)).isEqualTo(allowed);
-    assertThat(ForWhom.EVERYBODY.allows(face)).isTrue();
-    assertThat(new ForWhom.TheArtist().allows(face)).isFalse();
-  }
-
-  @ParameterizedTest
-  @ValueSource(strings = {"", "  "})
-  void aOnePersonThingSaysWhoseItIs(String nobody) {
-    assertThatThrownBy(() -> new ForWhom.Only(nobody))
-        .isInstanceOf(IllegalArgumentException.class)
-        .hasMessageContaining("write the name");
+  @Test
+  void aOnePersonThingIsForThatPersonAndForNobodyElse() {
+    PersonRef isaura = Given.person("Isaura");
+    assertThat(new ForWhom.Only(isaura).allows(isaura.id())).isTrue();
+    assertThat(new ForWhom.Only(isaura).allows(Given.person("Isa").id())).isFalse();
+    // Somebody nobody has asked about is not taken for her.
+    assertThat(new ForWhom.Only(isaura).allows(null)).isFalse();
+    assertThat(ForWhom.EVERYBODY.allows(null)).isTrue();
+    assertThat(new ForWhom.TheArtist().allows(isaura.id())).isFalse();
   }
 
   @ParameterizedTest

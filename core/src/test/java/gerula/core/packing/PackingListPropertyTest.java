@@ -40,7 +40,7 @@ class PackingListPropertyTest {
       assertThat(item.forWhom()).isNotInstanceOf(ForWhom.TheArtist.class);
       facts.booking().faces().stream()
           .filter(face -> line.faces().contains(face.id()))
-          .forEach(face -> assertThat(item.forWhom().allows(face.name())).isTrue());
+          .forEach(face -> assertThat(item.forWhom().allows(face.person())).isTrue());
       assertThat(item.useBy(HouseRules.USUAL).isGoodOn(facts.booking().lastDay())).isTrue();
       assertThat(item.left().isNone()).isFalse();
       assertThat(line.because()).isNotEmpty();

@@ -239,6 +239,7 @@ class PackingListTest {
   private static Face face(double depth, Set<String> sensitivities, Service... services) {
     return new Face(
         UUID.randomUUID(),
+        null,
         "face",
         depth,
         SkinType.NORMAL,
@@ -289,7 +290,7 @@ class PackingListTest {
 
   @Test
   void whatIsKeptForOnePersonIsTakenForNobodyElse() {
-    assertThat(refusalOf(new ForWhom.Only("Somebody else"), store))
+    assertThat(refusalOf(new ForWhom.Only(Given.person("Somebody else")), store))
         .isEqualTo(new Refusal.ForSomebodyElse("Somebody else"));
     assertThat(refusalOf(new ForWhom.TheArtist(), store)).isEqualTo(new Refusal.Personal());
   }

@@ -88,6 +88,7 @@ public final class RandomKits {
     }
     return new Face(
         id(),
+        Given.person("face " + number).id(),
         "face " + number,
         1 + random.nextInt(19) / 2.0,
         oneOf(List.of(SkinType.values())),
@@ -127,7 +128,7 @@ public final class RandomKits {
   private ForWhom forWhom() {
     return switch (random.nextInt(30)) {
       case 0, 1 -> new ForWhom.TheArtist();
-      case 2 -> new ForWhom.Only("face " + random.nextInt(6));
+      case 2 -> new ForWhom.Only(Given.person("face " + random.nextInt(6)));
       default -> ForWhom.EVERYBODY;
     };
   }

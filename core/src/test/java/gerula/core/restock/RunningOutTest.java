@@ -42,6 +42,7 @@ class RunningOutTest {
           List.of(
               new Face(
                   UUID.randomUUID(),
+                  null,
                   "Lead",
                   5,
                   SkinType.NORMAL,

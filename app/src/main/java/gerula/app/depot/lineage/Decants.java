@@ -196,12 +196,13 @@ public class Decants {
         source.details().batch(),
         null,
         null,
-        item.forWhom() instanceof ForWhom.Only only ? only.person() : null,
+        null,
         false,
         false,
         "",
         decant(item, empty),
-        null);
+        null,
+        item.forWhom() instanceof ForWhom.Only only ? only.person().id() : null);
   }
 
   private static ItemDraft.DecantDraft decant(Item source, EmptyDraft empty) {

@@ -10,6 +10,7 @@ import gerula.app.ledger.Act;
 import gerula.app.ledger.Answers;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
+import gerula.app.person.KnownPeople;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.FieldFault;
 import gerula.app.platform.errors.Refused;
@@ -47,6 +48,7 @@ class Intake {
   private final KnownCodes known;
   private final KitSize size;
   private final Answers answers;
+  private final KnownPeople people;
   private final WorkspaceTime time;
 
   Intake(
@@ -57,6 +59,7 @@ class Intake {
       KnownCodes known,
       KitSize size,
       Answers answers,
+      KnownPeople people,
       WorkspaceTime time) {
     this.kit = kit;
     this.places = places;
@@ -65,6 +68,7 @@ class Intake {
     this.known = known;
     this.size = size;
     this.answers = answers;
+    this.people = people;
     this.time = time;
   }
 
@@ -151,6 +155,7 @@ class Intake {
     }
     Map<ProductDraft, UUID> products = new LinkedHashMap<>();
     reading.rows().forEach(row -> products.computeIfAbsent(row.product(), _ -> UUID.randomUUID()));
+    people.know(act, reading.rows().stream().map(row -> row.item().onlyFor()).toList());
     List<KitStore.NewItem> items = items(reading, products);
     KitStore.NewProducts added = insertProducts(act, products);
     for (int from = 0; from < items.size(); from += AT_ONCE) {

@@ -6,6 +6,7 @@ import gerula.app.kit.PlaceStore;
 import gerula.app.kit.ProductDraft;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
+import gerula.core.kit.ForWhom;
 import gerula.core.kit.PlaceTree;
 import gerula.core.kit.Trait;
 import gerula.core.kit.intake.KitColumn;
@@ -123,7 +124,8 @@ class KitCsv {
       case ASK_BACK -> item.askBackOn();
       case CLEANLINESS -> item.cleanliness().code();
       case PERSONAL -> item.personal() ? "yes" : null;
-      case ONLY_FOR -> item.onlyFor();
+      case ONLY_FOR ->
+          one.stored().item().forWhom() instanceof ForWhom.Only only ? only.person().name() : null;
       case FAVOURITE -> item.favourite() ? "yes" : null;
       case RARE -> item.rare() ? "yes" : null;
       case BRUSH_SET -> item.brushSet();

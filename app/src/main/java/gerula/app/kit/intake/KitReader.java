@@ -227,7 +227,8 @@ final class KitReader {
         cells.flag(KitColumn.RARE),
         cells.text(KitColumn.BRUSH_SET),
         decant,
-        cells.date(KitColumn.ASK_BACK));
+        cells.date(KitColumn.ASK_BACK),
+        null);
   }
 
   private static ItemDraft.@Nullable DecantDraft decant(Cells cells) {

@@ -25,6 +25,7 @@ public enum Limit implements Code {
   TABLE_BYTES(20L << 20),
   ARCHIVE_BYTES(2L << 30),
   ACTORS(1_000),
+  PEOPLE(20_000),
   CALENDAR_EVENTS(1_000),
   TABLE_ROWS(50_000),
   TABLE_COLUMNS(200),

@@ -12,7 +12,12 @@ import java.lang.annotation.Target;
 import org.jspecify.annotations.Nullable;
 
 /** A text that has to be there and of which something is seen. */
-@Target({ElementType.FIELD, ElementType.PARAMETER, ElementType.RECORD_COMPONENT})
+@Target({
+  ElementType.TYPE_USE,
+  ElementType.FIELD,
+  ElementType.PARAMETER,
+  ElementType.RECORD_COMPONENT
+})
 @Retention(RetentionPolicy.RUNTIME)
 @Constraint(validatedBy = Visible.Check.class)
 public @interface Visible {

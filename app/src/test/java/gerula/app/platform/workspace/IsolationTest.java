@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Tries to reach over from one workspace to another, in every table there is. */
 @ExtendWith(Running.class)
@@ -128,6 +129,13 @@ class IsolationTest {
     String email = client.get("/api/session").body().path("email").asString();
     String bag = Kits.addPlace(client, "Bag", "backpack");
     String item = Kits.addPowder(client, bag);
+    ObjectNode person = Client.act().put("id", Kits.id());
+    person.set(
+        "person",
+        Client.object(
+            "{\"name\": \"Corin\", \"aliases\": [], \"depth\": null, \"sensitivities\": [],"
+                + " \"askedOn\": null}"));
+    client.post("/api/people", person).expect(204);
     client
         .post("/api/items/" + item + "/use", Client.act().putNull("openedOn").putNull("level"))
         .expect(200);

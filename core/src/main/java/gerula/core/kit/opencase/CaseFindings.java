@@ -4,6 +4,7 @@ import gerula.core.kit.ForWhom;
 import gerula.core.kit.Form;
 import gerula.core.kit.Inside;
 import gerula.core.kit.Item;
+import gerula.core.kit.PersonRef;
 import gerula.core.kit.Place;
 import gerula.core.kit.PlaceKind;
 import gerula.core.kit.Section;
@@ -40,12 +41,13 @@ final class CaseFindings {
     if (isLooseInTheOpen(place, item)) {
       findings.add(new CaseFinding.LooseInTheOpen(place.id(), item.id()));
     }
-    String performer = place.purpose().performer();
+    PersonRef performer = place.purpose().performer();
     if (performer != null
         && item.forWhom() instanceof ForWhom.Only only
-        && !only.allows(performer)) {
+        && !only.person().is(performer)) {
       findings.add(
-          new CaseFinding.AnotherPerformers(place.id(), item.id(), only.person(), performer));
+          new CaseFinding.AnotherPerformers(
+              place.id(), item.id(), only.person().name(), performer.name()));
     }
     if (isWiderThanItsSlot(place.inside().slots(), item)) {
       findings.add(new CaseFinding.WiderThanItsSlot(place.id(), item.id()));

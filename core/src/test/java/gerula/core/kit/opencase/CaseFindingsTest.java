@@ -94,7 +94,7 @@ class CaseFindingsTest {
 
   private static Item only(String person, UUID place) {
     return Given.thing(ProductClass.PUFF, Form.FABRIC_PUFF)
-        .forWhom(new ForWhom.Only(person))
+        .forWhom(new ForWhom.Only(Given.person(person)))
         .in(place)
         .item();
   }

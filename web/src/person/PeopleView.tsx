@@ -1,0 +1,129 @@
+import { useState } from "react";
+import { Link } from "react-router";
+import { useActs } from "../frame/acts";
+import type { Schemas } from "../frame/api";
+import { Sentence } from "../frame/Sentence";
+import { useToday } from "../frame/session";
+import { Button } from "../ui/Button";
+import { TextField } from "../ui/Field";
+import { Without } from "../ui/Without";
+import { capital, count, word } from "../words/codes";
+import { shortDate } from "../words/dates";
+import { usePeople } from "./queries";
+
+type PersonLine = Schemas["PersonLine"];
+
+/** Everybody who is known, with what has to be minded when they sit in the chair. */
+export function PeopleView() {
+  const people = usePeople();
+  if (!people.data) return <Without query={people} waiting="Fetching the people…" />;
+  const known = people.data.people.filter(({ person }) => person.erasedOn === null);
+  const unasked = known.filter(({ person }) => person.askedOn === null).length;
+  return (
+    <div className="flex flex-col gap-6">
+      <Sentence>
+        {known.length === 0
+          ? "You know nobody by name yet. Whoever an item is kept for, or lent to, appears here."
+          : `You know ${count(known.length, "person", "people")}.`}{" "}
+        {unasked > 0 &&
+          `${capital(count(unasked, "has", "have"))} never been asked about sensitivities.`}
+      </Sentence>
+      <AddPerson />
+      <ul>
+        {people.data.people.map((line) => (
+          <PersonRow key={line.person.id} line={line} />
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function PersonRow({ line }: { line: PersonLine }) {
+  const today = useToday();
+  const { person } = line;
+  if (person.erasedOn !== null) {
+    return (
+      <li className="border-hair border-b py-3 text-soft">
+        Somebody, erased {shortDate(person.erasedOn, today)}
+        {line.kept > 0 && `. ${capital(count(line.kept, "item"))} still kept for this person.`}
+      </li>
+    );
+  }
+  const told = [
+    line.bookings > 0 &&
+      `${count(line.bookings, "booking")}, the latest ${shortDate(line.lastBooked ?? today, today)}`,
+    line.kept > 0 && `${count(line.kept, "item")} kept`,
+    line.borrowed > 0 && `has ${count(line.borrowed, "item")} of yours`,
+  ].filter(Boolean);
+  return (
+    <li className="grid grid-cols-[16rem_1fr_auto] gap-x-5 gap-y-0.5 border-hair border-b py-3 max-hand:grid-cols-1">
+      <span>
+        <Link to={`/people/${person.id}`} className="font-semibold hover:underline">
+          {person.name}
+        </Link>
+        {person.aliases.length > 0 && (
+          <span className="block text-soft">also {person.aliases.join(", ")}</span>
+        )}
+      </span>
+      <Sensitive person={person} />
+      <span className="text-soft">{told.join(" · ")}</span>
+    </li>
+  );
+}
+
+/** What must not touch the person's face; never asked is not none. */
+export function Sensitive({ person }: { person: Schemas["PersonView"] }) {
+  const today = useToday();
+  if (person.askedOn === null && person.sensitivities.length === 0) {
+    return <span className="text-soon">sensitivities not asked yet</span>;
+  }
+  return (
+    <span>
+      {person.sensitivities.length === 0 ? (
+        "no sensitivities"
+      ) : (
+        <b className="text-stop">{person.sensitivities.map(word).join(", ")}</b>
+      )}{" "}
+      <span className="text-soft">
+        {person.askedOn === null ? "not asked yet" : `asked ${shortDate(person.askedOn, today)}`}
+      </span>
+    </span>
+  );
+}
+
+function AddPerson() {
+  const { perform } = useActs();
+  const [name, setName] = useState("");
+  const add = async () => {
+    await perform({
+      path: "/api/people",
+      body: {
+        id: crypto.randomUUID(),
+        person: { name, aliases: [], depth: null, sensitivities: [], askedOn: null },
+      },
+      done: `Added ${name.trim()}.`,
+    });
+    setName("");
+  };
+  return (
+    <form
+      className="flex max-w-md items-end gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void add().catch(() => {});
+      }}
+    >
+      <div className="flex-1">
+        <TextField
+          label="Name"
+          value={name}
+          maxLength={80}
+          onChange={(event) => setName(event.target.value)}
+        />
+      </div>
+      <Button type="submit" disabled={!name.trim()}>
+        Add person
+      </Button>
+    </form>
+  );
+}
