@@ -10,6 +10,7 @@ import { nearDate } from "../words/dates";
 import { shortName } from "../words/items";
 import { LEVELS } from "../words/lists";
 import { Glass } from "./LeftIn";
+import { UsedOn } from "./UsedOn";
 
 type Props = { item: Item; open: boolean; onDone: () => void };
 
@@ -45,6 +46,7 @@ export function UseIt({ item, open, onDone }: Props) {
             />
           </>
         )}
+        {!item.sealed && <UsedOn item={item} onDone={onDone} />}
         {levels.length > 0 && (
           <fieldset>
             <legend className="pb-1">What is left now</legend>

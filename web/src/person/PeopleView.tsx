@@ -26,7 +26,9 @@ export function PeopleView() {
           ? "You know nobody by name yet. Whoever an item is kept for, or lent to, appears here."
           : `You know ${count(known.length, "person", "people")}.`}{" "}
         {unasked > 0 &&
-          `${capital(count(unasked, "has", "have"))} never been asked about sensitivities.`}
+          (unasked === known.length
+            ? "Nobody has been asked about sensitivities yet."
+            : `${capital(count(unasked, "has", "have"))} never been asked about sensitivities.`)}
       </Sentence>
       <AddPerson />
       <ul>

@@ -278,7 +278,23 @@ export const CAUSES: Schemas["DiscardItem"]["cause"][] = [
   "given-away",
 ];
 
-export const CLEANLINESS: Item["cleanliness"][] = ["clean", "due", "contaminated"];
+/** How a thing touches a face, the usual way first. */
+export const HOWS: Record<Schemas["ThingUsed"]["how"], string> = {
+  palette: "from a palette",
+  applicator: "with a clean applicator",
+  direct: "directly on the skin",
+  "double-dip": "with a tool that went back in",
+  spray: "sprayed",
+};
+
+export const CLEANLINESS: Item["cleanliness"][] = [
+  "clean",
+  "in-use",
+  "used",
+  "drying",
+  "quarantined",
+  "contaminated",
+];
 
 export const LEVELS: Item["level"][] = [
   "full",

@@ -50,8 +50,14 @@ export function markWords(because: Because, places: PlaceMap, today: string): st
         : `${share(Number(facts.share))} is left.`;
     case "clean":
       return "Clean.";
-    case "due":
-      return "Clean it before the next face.";
+    case "in-use":
+      return "On a face right now.";
+    case "used":
+      return "Used: clean it before the next face.";
+    case "drying":
+      return "Drying.";
+    case "quarantined":
+      return "Quarantined: it touches nobody until you decide.";
     case "contaminated":
       return "Contaminated: it touches nobody until it is released or thrown out.";
     default:

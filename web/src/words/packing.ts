@@ -141,6 +141,8 @@ export function refusalWords(because: Because, words: PackingWords): string {
       return `is kept for ${facts.person}`;
     case "contaminated":
       return "is contaminated";
+    case "quarantined":
+      return "is quarantined";
     case "has-changed":
       return "was reported changed";
     case "used-up":

@@ -22,6 +22,9 @@ class WallsTest {
           "setAmountLeft",
           "setOpenedOn",
           "setCleanliness",
+          "setCleanSince",
+          "setCleanBy",
+          "setCleanUntil",
           "setChangedOn",
           "setChangedWhat");
 

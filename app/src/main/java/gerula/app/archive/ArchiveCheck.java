@@ -116,6 +116,11 @@ final class ArchiveCheck implements ArchiveReader.Reader {
       case Archived.OfBooking one -> booking(one, path);
       case Archived.Tick one -> tick(one, path);
       case Archived.Count one -> count(one, path);
+      case Archived.OfContact one -> {
+        once(ArchivePart.CONTACTS, one.id(), path);
+        among(one.item(), ArchivePart.ITEMS, path + "item");
+        among(one.person(), ArchivePart.PEOPLE, path + "person");
+      }
       case Archived.House one -> house(one, path);
       case Archived.OfEmpty one -> {
         once(ArchivePart.EMPTIES, one.id(), path);

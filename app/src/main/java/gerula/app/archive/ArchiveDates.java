@@ -37,6 +37,7 @@ final class ArchiveDates {
           Archived.Session _,
           Archived.Tick _,
           Archived.Count _,
+          Archived.OfContact _,
           Archived.Act _ ->
           one;
     };
@@ -80,7 +81,10 @@ final class ArchiveDates {
             one.empty(),
             moved(one.washedOn()),
             moved(one.useFirstOn()),
-            moved(one.keptOn()));
+            moved(one.keptOn()),
+            one.cleanSince(),
+            one.cleanBy(),
+            one.cleanUntil());
   }
 
   private Archived.OfFilling moved(Archived.OfFilling one) {

@@ -1,6 +1,7 @@
 package gerula.app.archive;
 
 import gerula.app.booking.BookingStore;
+import gerula.app.booking.FaceDraft;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.PlaceStore;
 import gerula.app.kit.ProductDraft;
@@ -12,7 +13,10 @@ import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jooq.Query;
 import org.jspecify.annotations.Nullable;
 
@@ -81,6 +85,12 @@ final class ArchiveInsert implements ArchiveReader.Reader {
       case Archived.OfBooking one -> booking(one);
       case Archived.Tick one -> into.store().insertTicks(List.of(one));
       case Archived.Count one -> into.store().insertCount(one);
+      case Archived.OfContact one ->
+          into.act()
+              .create(
+                  ThingKind.CONTACT_THING,
+                  List.of(one.id()),
+                  () -> into.store().insertContact(one));
       case Archived.House one -> into.bench().insertHouse(into.act(), one);
       case Archived.OfEmpty one -> into.bench().insertEmpty(into.act(), one);
       case Archived.OfFilling one -> into.bench().insertFilling(into.act(), one);
@@ -178,6 +188,23 @@ final class ArchiveInsert implements ArchiveReader.Reader {
               into.bookings().insert(one.id(), one.booking());
               into.store().setBookingStates(List.of(one));
             });
+    Set<UUID> byName =
+        one.booking().faces().stream()
+            .filter(face -> face.person() == null)
+            .map(FaceDraft::id)
+            .collect(Collectors.toSet());
+    // Archives before version 4 tell of people only on bookings; later ones as they are known.
+    into.bookings().find(one.id()).orElseThrow().booking().faces().stream()
+        .filter(face -> face.person() != null && byName.contains(face.id()))
+        .forEach(
+            face ->
+                into.people()
+                    .told(
+                        into.act(),
+                        Objects.requireNonNull(face.person()),
+                        face.depth(),
+                        face.sensitivities(),
+                        one.booking().firstDay()));
   }
 
   private void history(Query row) {

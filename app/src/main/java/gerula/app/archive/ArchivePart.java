@@ -19,6 +19,7 @@ enum ArchivePart implements Code {
   BOOKINGS(Archived.OfBooking.class, Limit.BOOKINGS),
   PACKED(Archived.Tick.class, Limit.ITEM_ROWS),
   COUNTS(Archived.Count.class, Limit.COUNTS),
+  CONTACTS(Archived.OfContact.class, null),
   FILLINGS(Archived.OfFilling.class, Limit.FILLINGS),
   SESSIONS(Archived.Session.class, Limit.SESSIONS),
   WANTED(Archived.Wanted.class, Limit.BUYING_ENTRIES),

@@ -12,10 +12,13 @@ import static gerula.app.tables.Tables.PRODUCT;
 import static gerula.app.tables.Tables.STOCKTAKE;
 import static gerula.app.tables.Tables.STOCKTAKE_SEEN;
 
+import gerula.app.cleandown.ContactStore;
 import gerula.app.person.PersonStore;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.picture.Jpeg;
 import gerula.app.tables.tables.records.ItemRecord;
+import gerula.core.cleandown.Contact;
+import gerula.core.kit.CleanState;
 import gerula.core.person.Person;
 import gerula.core.rule.Code;
 import java.util.List;
@@ -39,11 +42,13 @@ class ArchiveStore {
 
   private final DSLContext sql;
   private final PersonStore people;
+  private final ContactStore contacts;
   private final JsonMapper json;
 
-  ArchiveStore(DSLContext sql, PersonStore people, JsonMapper json) {
+  ArchiveStore(DSLContext sql, PersonStore people, ContactStore contacts, JsonMapper json) {
     this.sql = sql;
     this.people = people;
+    this.contacts = contacts;
     this.json = json;
   }
 
@@ -109,6 +114,9 @@ class ArchiveStore {
       row.setWashedOn(besides.washedOn());
       row.setUseFirstOn(besides.useFirstOn());
       row.setKeptOn(besides.keptOn());
+      row.setCleanSince(besides.cleanSince());
+      row.setCleanBy((besides.cleanBy() == null ? CleanState.By.TOLD : besides.cleanBy()).code());
+      row.setCleanUntil(besides.cleanUntil());
     }
     return sql.update(ITEM).set(row).where(ITEM.ID.eq(one.id()));
   }
@@ -178,6 +186,12 @@ class ArchiveStore {
         .set(ACTOR.ROLE, one.role().code())
         .onConflictDoNothing()
         .execute();
+  }
+
+  void insertContact(Archived.OfContact one) {
+    contacts.insert(
+        new Contact(
+            one.id(), one.item(), one.person(), one.booking(), one.face(), one.how(), one.at()));
   }
 
   void insertPerson(Archived.OfPerson one) {

@@ -11,8 +11,10 @@ import gerula.app.ledger.ThingKind;
 import gerula.app.ledger.Upcaster;
 import gerula.app.person.PersonDraft;
 import gerula.app.platform.workspace.Role;
+import gerula.core.cleandown.Contact;
 import gerula.core.depot.Handling;
 import gerula.core.kit.Changed;
+import gerula.core.kit.CleanState;
 import gerula.core.kit.DiscardCause;
 import gerula.core.rule.School;
 import jakarta.validation.Valid;
@@ -98,6 +100,9 @@ sealed interface Archived {
    * @param empty the kind of empty it was filled into
    * @param useFirstOn since when it is taken before others of its class
    * @param keptOn the day somebody last went through the kit and kept it
+   * @param cleanSince since when it is as clean as it is, null when nobody knows
+   * @param cleanBy what made it so, null: somebody said so
+   * @param cleanUntil when it will be dry
    */
   record Besides(
       @Nullable LocalDate changedOn,
@@ -107,9 +112,13 @@ sealed interface Archived {
       @Nullable UUID empty,
       @Nullable LocalDate washedOn,
       @Nullable LocalDate useFirstOn,
-      @Nullable LocalDate keptOn) {
+      @Nullable LocalDate keptOn,
+      @Nullable Instant cleanSince,
+      CleanState.@Nullable By cleanBy,
+      @Nullable Instant cleanUntil) {
 
-    static final Besides NONE = new Besides(null, List.of(), null, null, null, null, null, null);
+    static final Besides NONE =
+        new Besides(null, List.of(), null, null, null, null, null, null, null, null, null);
   }
 
   /**
@@ -201,6 +210,17 @@ sealed interface Archived {
 
   /** That an item is ticked off for a booking. */
   record Tick(@NotNull UUID booking, @NotNull UUID item, @NotNull Instant packedAt)
+      implements Archived {}
+
+  /** That something touched somebody. */
+  record OfContact(
+      @NotNull UUID id,
+      @NotNull UUID item,
+      @NotNull UUID person,
+      @Nullable UUID booking,
+      @Nullable UUID face,
+      Contact.@NotNull How how,
+      @NotNull Instant at)
       implements Archived {}
 
   /** A count of a place. */

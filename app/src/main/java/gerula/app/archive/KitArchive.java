@@ -59,7 +59,10 @@ class KitArchive {
             details.emptyId(),
             details.washedOn(),
             details.useFirstOn(),
-            details.keptOn());
+            details.keptOn(),
+            stored.item().clean().since(),
+            stored.item().clean().by(),
+            stored.item().clean().until());
     return besides.equals(Archived.Besides.NONE) ? null : besides;
   }
 }

@@ -13,6 +13,7 @@ import gerula.app.archive.ArchiveHead.Closing;
 import gerula.app.booking.BookingDraft;
 import gerula.app.booking.BookingStore;
 import gerula.app.booking.StoredBooking;
+import gerula.app.cleandown.ContactStore;
 import gerula.app.person.PersonDraft;
 import gerula.app.person.PersonStore;
 import gerula.app.platform.limits.Deadline;
@@ -60,6 +61,7 @@ class WorkspaceExport {
   private final BookingStore bookings;
   private final BenchArchive bench;
   private final PersonStore people;
+  private final ContactStore contacts;
   private final Workspaces workspaces;
   private final JsonMapper json;
   private final WorkspaceTime time;
@@ -70,6 +72,7 @@ class WorkspaceExport {
       BookingStore bookings,
       BenchArchive bench,
       PersonStore people,
+      ContactStore contacts,
       Workspaces workspaces,
       JsonMapper json,
       WorkspaceTime time) {
@@ -78,6 +81,7 @@ class WorkspaceExport {
     this.bookings = bookings;
     this.bench = bench;
     this.people = people;
+    this.contacts = contacts;
     this.workspaces = workspaces;
     this.json = json;
     this.time = time;
@@ -150,6 +154,21 @@ class WorkspaceExport {
       list(out, ArchivePart.BOOKINGS, bookings.all().stream().map(WorkspaceExport::booking));
       list(out, ArchivePart.PACKED, ticks().stream());
       list(out, ArchivePart.COUNTS, counts());
+      list(
+          out,
+          ArchivePart.CONTACTS,
+          contacts
+              .all()
+              .map(
+                  one ->
+                      new Archived.OfContact(
+                          one.id(),
+                          one.item(),
+                          one.person(),
+                          one.booking(),
+                          one.face(),
+                          one.how(),
+                          one.at())));
       list(out, ArchivePart.FILLINGS, bench.fillings().stream());
       list(out, ArchivePart.SESSIONS, bench.sessions().stream());
       list(out, ArchivePart.WANTED, bench.wanted().stream());

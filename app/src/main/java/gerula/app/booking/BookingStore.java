@@ -108,6 +108,18 @@ public class BookingStore {
     insertFaces(id, draft.faces());
   }
 
+  void setPerson(UUID booking, UUID face, UUID person) {
+    sql.update(FACE)
+        .set(FACE.PERSON_ID, person)
+        .set(FACE.NAME, "")
+        .where(FACE.ID.eq(face))
+        .execute();
+    sql.update(BOOKING)
+        .set(BOOKING.VERSION, BOOKING.VERSION.plus(1))
+        .where(BOOKING.ID.eq(booking))
+        .execute();
+  }
+
   void delete(UUID id) {
     sql.deleteFrom(FACE).where(FACE.BOOKING_ID.eq(id)).execute();
     sql.deleteFrom(BOOKING).where(BOOKING.ID.eq(id)).execute();

@@ -103,6 +103,17 @@ public class Bookings {
         });
   }
 
+  /** From now on it is known who a face is: somebody nobody was before. */
+  public UUID know(Act act, StoredBooking booking, Face face) {
+    UUID person = people.knowApart(act, face.name(), booking.booking().title());
+    act.touch(
+        ThingKind.BOOKING_THING,
+        booking.booking().id(),
+        () -> store.setPerson(booking.booking().id(), face.id(), person));
+    people.told(act, person, face.depth(), face.sensitivities(), time.today());
+    return person;
+  }
+
   /** What was told of faces is known of the people they are. */
   private void toldOf(Act act, UUID id) {
     for (Face face : existing(id).booking().faces()) {

@@ -6,6 +6,7 @@ import gerula.app.tables.tables.records.ProductRecord;
 import gerula.core.dates.PackDates;
 import gerula.core.dates.UseBy;
 import gerula.core.kit.Changed;
+import gerula.core.kit.CleanState;
 import gerula.core.kit.Cleanliness;
 import gerula.core.kit.Container;
 import gerula.core.kit.DiscardCause;
@@ -22,6 +23,7 @@ import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.Code;
 import gerula.core.rule.HouseRules;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Objects;
@@ -51,7 +53,7 @@ final class ItemRows {
             row.getHomePlaceId(),
             row.getNowPlaceId(),
             row.getAskBackOn(),
-            Code.of(Cleanliness.class, row.getCleanliness()),
+            clean(row),
             forWhom(row, people),
             vessel(row, product.content().unit()),
             row.getSlot(),
@@ -128,17 +130,34 @@ final class ItemRows {
         own);
   }
 
+  private static CleanState clean(ItemRecord row) {
+    return new CleanState(
+        Code.of(Cleanliness.class, row.getCleanliness()),
+        row.getCleanSince(),
+        Code.of(CleanState.By.class, row.getCleanBy()),
+        row.getCleanUntil());
+  }
+
+  private static void write(ItemRecord row, CleanState state) {
+    row.setCleanliness(state.is().code());
+    row.setCleanSince(state.since());
+    row.setCleanBy(state.by().code());
+    row.setCleanUntil(state.until());
+  }
+
+  /**
+   * @param onlyFor the person the draft names, null for everybody
+   * @param at when it is written
+   */
+  record Entered(@Nullable UUID onlyFor, Instant at) {}
+
   /**
    * Everything the draft says, and the dates that follow for an item of this product.
    *
-   * @param onlyFor the person the draft names, null for everybody
+   * @param entered what the store knows of the moment it is written
    */
   static void write(
-      ItemRecord row,
-      ItemDraft draft,
-      @Nullable UUID onlyFor,
-      ProductRecord product,
-      HouseRules house) {
+      ItemRecord row, ItemDraft draft, Entered entered, ProductRecord product, HouseRules house) {
     row.setMadeOn(draft.madeOn());
     row.setBoughtOn(draft.boughtOn());
     row.setOpenedOn(draft.openedOn());
@@ -147,9 +166,9 @@ final class ItemRows {
     row.setHomePlaceId(draft.home());
     row.setNowPlaceId(draft.now());
     row.setAskBackOn(draft.askBackOn());
-    row.setCleanliness(draft.cleanliness().code());
+    write(row, new CleanState(draft.cleanliness(), entered.at(), CleanState.By.TOLD, null));
     row.setPersonal(draft.personal());
-    row.setOnlyForId(onlyFor);
+    row.setOnlyForId(entered.onlyFor());
     row.setNote(draft.note());
     row.setBatch(draft.batch());
     row.setPrice(draft.price());
@@ -172,7 +191,7 @@ final class ItemRows {
     set(before.now(), after.now(), row::setNowPlaceId);
     set(before.slot(), after.slot(), row::setSlot);
     set(before.askBackOn(), after.askBackOn(), row::setAskBackOn);
-    set(before.cleanliness(), after.cleanliness(), state -> row.setCleanliness(state.code()));
+    set(before.clean(), after.clean(), state -> write(row, state));
     set(before.changed(), after.changed(), changed -> writeReport(row, changed));
   }
 

@@ -4,6 +4,7 @@ import gerula.app.ledger.LedgerEntry;
 import gerula.app.ledger.Usage;
 import gerula.core.dates.Clock;
 import gerula.core.kit.Changed;
+import gerula.core.kit.CleanState;
 import gerula.core.kit.Cleanliness;
 import gerula.core.kit.Container;
 import gerula.core.kit.CostPerUse;
@@ -23,6 +24,7 @@ import gerula.core.kit.opencase.Tray;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.Because;
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -150,6 +152,9 @@ public final class KitRecords {
       @Nullable UUID home,
       @Nullable UUID now,
       Cleanliness cleanliness,
+      @Nullable Instant cleanSince,
+      CleanState.By cleanBy,
+      @Nullable Instant cleanUntil,
       boolean personal,
       @Nullable String onlyFor,
       @Nullable UUID onlyForId,

@@ -10,6 +10,7 @@ import gerula.app.tables.tables.records.ItemRecord;
 import gerula.app.tables.tables.records.ProductRecord;
 import gerula.core.dates.PackDates;
 import gerula.core.rule.HouseRules;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -32,12 +33,14 @@ public class KitStore {
   private final Codes codes;
   private final HouseStore house;
   private final PersonNames people;
+  private final Clock clock;
 
-  KitStore(DSLContext sql, Codes codes, HouseStore house, PersonNames people) {
+  KitStore(DSLContext sql, Codes codes, HouseStore house, PersonNames people, Clock clock) {
     this.sql = sql;
     this.codes = codes;
     this.house = house;
     this.people = people;
+    this.clock = clock;
   }
 
   /** Everything that has not been discarded. */
@@ -198,7 +201,7 @@ public class KitStore {
     row.setId(id);
     row.setCode(code);
     row.setProductId(product.getId());
-    ItemRows.write(row, draft, people.meant(draft.onlyForId(), draft.onlyFor()), product, rules);
+    ItemRows.write(row, draft, entered(draft), product, rules);
     return row;
   }
 
@@ -231,16 +234,23 @@ public class KitStore {
     ItemRecord before = row(id);
     ItemRecord row = new ItemRecord();
     ItemRows.write(
-        row,
-        draft,
-        people.meant(draft.onlyForId(), draft.onlyFor()),
-        existingProduct(before.getProductId()),
-        house.current());
+        row, draft, entered(draft), existingProduct(before.getProductId()), house.current());
     if (!Objects.equals(before.getHomePlaceId(), draft.home())) {
       // A slot is one of its home's.
       row.setSlot(null);
     }
+    if (before.getCleanliness().equals(draft.cleanliness().code())) {
+      // Nothing was said that was not so before.
+      for (Field<?> field :
+          List.of(ITEM.CLEANLINESS, ITEM.CLEAN_SINCE, ITEM.CLEAN_BY, ITEM.CLEAN_UNTIL)) {
+        row.touched(field, false);
+      }
+    }
     change(id, row);
+  }
+
+  private ItemRows.Entered entered(ItemDraft draft) {
+    return new ItemRows.Entered(people.meant(draft.onlyForId(), draft.onlyFor()), clock.instant());
   }
 
   /** Works the dates of an item out again, after its product has changed. */

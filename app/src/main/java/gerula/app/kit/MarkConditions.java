@@ -61,7 +61,12 @@ final class MarkConditions {
               .or(liesElsewhere(Set.of(PlaceKind.LOST, PlaceKind.UNKNOWN)))
               .or(liesElsewhere(Set.of(PlaceKind.LENT)).and(ITEM.ASK_BACK_ON.le(today)));
       case DATE -> ITEM.CHANGED_ON.isNotNull().or(ITEM.LAST_DAY.lt(today));
-      case CLEAN -> ITEM.CLEANLINESS.eq(Cleanliness.CONTAMINATED.code());
+      case CLEAN ->
+          ITEM.CLEANLINESS.in(
+              Arrays.stream(Cleanliness.values())
+                  .filter(Cleanliness::isStopped)
+                  .map(Cleanliness::code)
+                  .toList());
       case AMOUNT -> ITEM.AMOUNT_LEFT.eq(BigDecimal.ZERO);
     };
   }

@@ -18,7 +18,7 @@ import org.springframework.stereotype.Component;
 class ItemDays implements Projection {
 
   /** A thing was used when somebody said so, and when it came back from a booking. */
-  private static final Set<String> USES = Set.of("used", "put-back");
+  private static final Set<String> USES = Set.of("used", "used-on", "put-back");
 
   /** What is poured into another container is not used up. */
   private static final Set<String> DRAWS = Set.of("used", "measured");
@@ -33,7 +33,7 @@ class ItemDays implements Projection {
 
   @Override
   public Set<String> acts() {
-    return Set.of("used", "put-back", "measured");
+    return Set.of("used", "used-on", "put-back", "measured");
   }
 
   @Override

@@ -3,6 +3,7 @@ package gerula.app.ledger;
 import static gerula.app.tables.Tables.BENCH_PIECE;
 import static gerula.app.tables.Tables.BENCH_SESSION;
 import static gerula.app.tables.Tables.BOOKING;
+import static gerula.app.tables.Tables.CONTACT;
 import static gerula.app.tables.Tables.EMPTY;
 import static gerula.app.tables.Tables.FILLING;
 import static gerula.app.tables.Tables.HOUSE_RULES;
@@ -32,6 +33,7 @@ public enum ThingKind implements Code {
   FILLING_THING(FILLING, FILLING.ID),
   BENCH_SESSION_THING(BENCH_SESSION, BENCH_SESSION.ID),
   BENCH_PIECE_THING(BENCH_PIECE, BENCH_PIECE.ID),
+  CONTACT_THING(CONTACT, CONTACT.ID),
   WANTED_THING(WANTED, WANTED.ID),
   /** That an item is ticked off; its thing is the item. */
   PACKED_THING(PACKED, PACKED.ITEM_ID);

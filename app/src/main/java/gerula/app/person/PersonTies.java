@@ -1,6 +1,7 @@
 package gerula.app.person;
 
 import static gerula.app.tables.Tables.BOOKING;
+import static gerula.app.tables.Tables.CONTACT;
 import static gerula.app.tables.Tables.FACE;
 import static gerula.app.tables.Tables.ITEM;
 import static gerula.app.tables.Tables.PLACE;
@@ -145,6 +146,7 @@ class PersonTies {
                   .where(ITEM.ID.eq(item))
                   .execute());
     }
+    moveContacts(act, from, to);
     for (UUID place : places(from)) {
       act.touch(
           ThingKind.PLACE_THING,
@@ -154,6 +156,24 @@ class PersonTies {
                   .set(PLACE.PERSON_ID, to)
                   .set(PLACE.VERSION, PLACE.VERSION.plus(1))
                   .where(PLACE.ID.eq(place))
+                  .execute());
+    }
+  }
+
+  private void moveContacts(Act act, UUID from, UUID to) {
+    for (UUID contact :
+        sql.select(CONTACT.ID)
+            .from(CONTACT)
+            .where(CONTACT.PERSON_ID.eq(from))
+            .orderBy(CONTACT.ID)
+            .fetch(CONTACT.ID)) {
+      act.touch(
+          ThingKind.CONTACT_THING,
+          contact,
+          () ->
+              sql.update(CONTACT)
+                  .set(CONTACT.PERSON_ID, to)
+                  .where(CONTACT.ID.eq(contact))
                   .execute());
     }
   }

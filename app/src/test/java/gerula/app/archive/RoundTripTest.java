@@ -140,6 +140,20 @@ class RoundTripTest {
     client.post("/api/items", kept).expect(201);
     Kits.everythingOfTheBench(client, bag);
     JsonNode booking = client.get("/api/bookings").body().get(0);
+    ObjectNode touched = act();
+    touched
+        .withArray("things")
+        .add(
+            Client.object()
+                .put("id", Kits.id())
+                .put("item", items.get(5).path("id").asString())
+                .put("how", "palette"));
+    client
+        .post(
+            "/api/bookings/%s/faces/%s/use"
+                .formatted(booking.path("id").asString(), booking.at("/faces/0/id").asString()),
+            touched)
+        .expect(204);
     client
         .post("/api/bookings/" + booking.path("id").asString() + "/pack", Kits.tick(item))
         .expect(204);

@@ -76,7 +76,10 @@ class MarksPropertyTest {
         .put("unit", random.nextInt(4) == 0 ? "piece" : "g");
     ObjectNode item = asked.withObject("item");
     item.put("left", List.of(0, 7.5, 7.501, 30, 12).get(random.nextInt(5)).doubleValue());
-    item.put("cleanliness", List.of("clean", "due", "contaminated").get(random.nextInt(3)));
+    item.put(
+        "cleanliness",
+        List.of("clean", "in-use", "due", "drying", "quarantined", "contaminated")
+            .get(random.nextInt(6)));
     item.put("openedOn", TODAY.minusDays(random.nextInt(800)).toString());
     if (random.nextBoolean()) {
       item.put("printedExpiry", TODAY.plusDays(random.nextInt(70) - 5L).toString());

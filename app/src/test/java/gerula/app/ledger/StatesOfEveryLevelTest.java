@@ -80,7 +80,8 @@ class StatesOfEveryLevelTest {
         Arguments.of(10, NINTH),
         Arguments.of(11, NINTH),
         Arguments.of(12, NINTH),
-        Arguments.of(13, NINTH));
+        Arguments.of(13, NINTH),
+        Arguments.of(14, NINTH));
   }
 
   @ParameterizedTest(name = "level {0}")
@@ -107,6 +108,8 @@ class StatesOfEveryLevelTest {
     // What the state does not tell stays as it is.
     assertThat(after.path("left").asDouble()).isEqualTo(level < 9 ? 11.25 : 12.5);
     assertThat(after.path("favourite").asBoolean()).isEqualTo(level > 1 && level < 9);
+    // What was due then is used now.
+    assertThat(after.path("cleanliness").asString()).isEqualTo(level < 9 ? "used" : "clean");
     assertThat(after.path("keptOn").asString(""))
         .isEqualTo(level >= 6 && level < 9 ? "2031-03-01" : "");
     assertThat(after.path("version").asInt()).isGreaterThan(before.path("version").asInt());

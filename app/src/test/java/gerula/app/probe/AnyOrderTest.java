@@ -38,6 +38,7 @@ class AnyOrderTest {
           "/api/items?most=200",
           "/api/places",
           "/api/bookings",
+          "/api/people",
           "/api/dates?weeks=26",
           "/api/bench",
           "/api/bench/sessions",
@@ -83,11 +84,12 @@ class AnyOrderTest {
       Random random = new Random(SEED * 100 + i);
       RandomActs acts = new RandomActs(client, random, known);
       RandomWork work = new RandomWork(client, random, known);
+      RandomPeople people = new RandomPeople(client, random, known);
       if (i == 0) {
         acts.fill();
       }
-      Deck deck = new Deck(random, RandomActs.KINDS + RandomWork.KINDS);
-      hands.add(() -> one(random, deck, acts, work));
+      Deck deck = new Deck(random, RandomActs.KINDS + RandomWork.KINDS + RandomPeople.KINDS);
+      hands.add(() -> one(random, deck, acts, work, people));
     }
     for (int done = 0; done < ACTS; done++) {
       if (done % 4 == 0) {
@@ -106,10 +108,15 @@ class AnyOrderTest {
   }
 
   /** A third of what is done is undoing, most of it what was done lately. */
-  private Answer one(Random random, Deck deck, RandomActs acts, RandomWork work) {
+  private Answer one(
+      Random random, Deck deck, RandomActs acts, RandomWork work, RandomPeople people) {
     if (random.nextInt(3) > 0) {
       int kind = deck.draw();
-      return kind < RandomActs.KINDS ? acts.any(kind) : work.any(kind - RandomActs.KINDS);
+      if (kind < RandomActs.KINDS) {
+        return acts.any(kind);
+      }
+      int rest = kind - RandomActs.KINDS;
+      return rest < RandomWork.KINDS ? work.any(rest) : people.any(rest - RandomWork.KINDS);
     }
     int all = known.acts.size();
     int lately = Math.min(all, random.nextInt(5) == 0 ? all : 8);

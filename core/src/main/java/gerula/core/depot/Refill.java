@@ -2,7 +2,6 @@ package gerula.core.depot;
 
 import gerula.core.dates.PackDates;
 import gerula.core.dates.UseBy;
-import gerula.core.kit.Cleanliness;
 import gerula.core.kit.Item;
 import gerula.core.quantity.Quantity;
 import gerula.core.rule.Code;
@@ -75,7 +74,7 @@ public record Refill(
         && one.product().id().equals(facts.container().product().id())
         && !one.isDiscarded()
         && !one.left().isNone()
-        && one.cleanliness() != Cleanliness.CONTAMINATED
+        && !one.cleanliness().isStopped()
         && one.isGoodOn(facts.today(), facts.house());
   }
 
@@ -136,7 +135,7 @@ public record Refill(
     if (container.changed() != null) {
       why.add(WhyWash.REST_HAS_CHANGED);
     }
-    if (container.cleanliness() == Cleanliness.CONTAMINATED) {
+    if (container.cleanliness().isStopped()) {
       why.add(WhyWash.REST_IS_CONTAMINATED);
     }
     if (costs(toppedUp, washed)) {

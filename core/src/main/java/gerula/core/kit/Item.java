@@ -5,6 +5,7 @@ import gerula.core.dates.UseBy;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
 import gerula.core.rule.HouseRules;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.UUID;
@@ -18,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param home the place it belongs to, null when it has none yet
  * @param now the place it lies in, null when nobody knows
  * @param askBackOn the day to ask for it while it is lent, null otherwise
+ * @param clean how clean it is, and since when
  * @param slot which of the equal slots of its home it has, from 1; null when it has none of its own
  * @param changed that its look, smell or texture has changed, null as long as nobody reported it
  * @param isUsedFirst whether the artist wants it taken before others of its class
@@ -31,7 +33,7 @@ public record Item(
     @Nullable UUID home,
     @Nullable UUID now,
     @Nullable LocalDate askBackOn,
-    Cleanliness cleanliness,
+    CleanState clean,
     ForWhom forWhom,
     Vessel vessel,
     @Nullable Integer slot,
@@ -92,12 +94,12 @@ public record Item(
 
   /** Opened: its clocks start. */
   public Item openedOn(LocalDate day) {
-    return content(dates.openedOn(day), left, cleanliness, changed);
+    return content(dates.openedOn(day), left, clean, changed);
   }
 
   /** Measured or counted: so much is in it. */
   public Item measured(Quantity amount) {
-    return content(dates, amount, cleanliness, changed);
+    return content(dates, amount, clean, changed);
   }
 
   /**
@@ -110,23 +112,24 @@ public record Item(
   }
 
   /** Treated, or touched by something: so clean is it now. */
-  public Item treated(Cleanliness state) {
+  public Item treated(CleanState state) {
     return content(dates, left, state, changed);
   }
 
   /** Filled again: so much, of these dates, is in it. */
   public Item filledAgain(Quantity amount, PackDates of) {
-    return content(of, amount, cleanliness, changed);
+    return content(of, amount, clean, changed);
   }
 
   /** Washed out: clean, and nothing that was reported of what was in it counts any more. */
-  public Item washed() {
-    return content(dates, left, Cleanliness.CLEAN, null);
+  public Item washed(Instant at) {
+    return content(
+        dates, left, new CleanState(Cleanliness.CLEAN, at, CleanState.By.WASHED, null), null);
   }
 
   /** Reported changed, or found to be fine again. */
   public Item reported(@Nullable Changed report) {
-    return content(dates, left, cleanliness, report);
+    return content(dates, left, clean, report);
   }
 
   private Item now(@Nullable UUID place, @Nullable LocalDate askBack, @Nullable Integer ofHome) {
@@ -138,7 +141,7 @@ public record Item(
         home,
         place,
         askBack,
-        cleanliness,
+        clean,
         forWhom,
         vessel,
         ofHome,
@@ -156,7 +159,7 @@ public record Item(
         place,
         now,
         askBackOn,
-        cleanliness,
+        clean,
         forWhom,
         vessel,
         ofPlace,
@@ -165,7 +168,7 @@ public record Item(
         isDiscarded);
   }
 
-  private Item content(PackDates of, Quantity amount, Cleanliness state, @Nullable Changed report) {
+  private Item content(PackDates of, Quantity amount, CleanState state, @Nullable Changed report) {
     return new Item(
         id,
         product,
@@ -181,6 +184,10 @@ public record Item(
         report,
         isUsedFirst,
         isDiscarded);
+  }
+
+  public Cleanliness cleanliness() {
+    return clean.is();
   }
 
   /** Whether it may be used that day: not past, and not reported changed. */

@@ -4,6 +4,7 @@ import gerula.core.dates.Clock;
 import gerula.core.dates.UseBy;
 import gerula.core.rule.Because;
 import gerula.core.rule.HouseRules;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Objects;
 import java.util.Set;
@@ -106,8 +107,14 @@ public record Marks(Mark place, Mark date, Mark clean, Mark amount) {
     }
   }
 
-  /** How clean it is. */
-  public record IsClean(Cleanliness cleanliness) implements Says {
+  /**
+   * How clean it is.
+   *
+   * @param since null when nobody knows
+   * @param until when it will be dry, null unless it dries
+   */
+  public record IsClean(Cleanliness cleanliness, @Nullable Instant since, @Nullable Instant until)
+      implements Says {
     @Override
     public String code() {
       return cleanliness.code();
@@ -181,10 +188,11 @@ public record Marks(Mark place, Mark date, Mark clean, Mark amount) {
     Mark.State state =
         switch (item.cleanliness()) {
           case CLEAN -> Mark.State.IN_ORDER;
-          case DUE -> Mark.State.SOON;
-          case CONTAMINATED -> Mark.State.STOP;
+          case IN_USE, USED, DRYING -> Mark.State.SOON;
+          case QUARANTINED, CONTAMINATED -> Mark.State.STOP;
         };
-    return new Mark(state, new IsClean(item.cleanliness()));
+    return new Mark(
+        state, new IsClean(item.cleanliness(), item.clean().since(), item.clean().until()));
   }
 
   private static Mark amountMark(Item item) {

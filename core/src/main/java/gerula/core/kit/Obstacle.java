@@ -22,7 +22,7 @@ public enum Obstacle implements Code {
   OUT_OF_RANGE,
   MORE_THAN_FULL,
   MORE_THAN_LEFT,
-  /** Past its date, contaminated or reported changed. */
+  /** Past its date, contaminated, quarantined or reported changed. */
   OUT_OF_USE;
 
   /**
@@ -70,7 +70,7 @@ public enum Obstacle implements Code {
 
   /** What stands in the way of taking anything out of it for somebody. */
   public static Optional<Obstacle> toTakingFrom(Item item, LocalDate today, HouseRules house) {
-    return item.cleanliness() == Cleanliness.CONTAMINATED || !item.isGoodOn(today, house)
+    return item.cleanliness().isStopped() || !item.isGoodOn(today, house)
         ? Optional.of(OUT_OF_USE)
         : Optional.empty();
   }

@@ -35,7 +35,7 @@ final class Gaps {
           4 + (depth == null ? 0 : Math.abs(depth - wanted) / 10);
       case Refusal.Lacks _, Refusal.KeptAway _ -> 5;
       case Refusal.Conflict _ -> 6;
-      case Refusal.Contaminated _, Refusal.HasChanged _ -> 7;
+      case Refusal.Contaminated _, Refusal.Quarantined _, Refusal.HasChanged _ -> 7;
       case Refusal.Personal _, Refusal.ForSomebodyElse _ -> 8;
       case Refusal.OtherUnit _ -> 9;
     };

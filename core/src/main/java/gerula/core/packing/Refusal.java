@@ -52,6 +52,14 @@ public sealed interface Refusal extends Because {
     }
   }
 
+  /** Something is suspected of it, and nobody has decided yet. */
+  record Quarantined() implements Refusal {
+    @Override
+    public String code() {
+      return "quarantined";
+    }
+  }
+
   /** Its look, smell or texture was reported changed. */
   record HasChanged() implements Refusal {
     @Override

@@ -145,6 +145,9 @@ final class Suitability {
     if (item.cleanliness() == Cleanliness.CONTAMINATED) {
       return Optional.of(new Refusal.Contaminated());
     }
+    if (item.cleanliness() == Cleanliness.QUARANTINED) {
+      return Optional.of(new Refusal.Quarantined());
+    }
     if (item.changed() != null) {
       return Optional.of(new Refusal.HasChanged());
     }

@@ -3,6 +3,7 @@ package gerula.core.rule;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 /** A word of the trade with a stable spelling for files, database and API. */
 public interface Code {
@@ -12,9 +13,19 @@ public interface Code {
     return ((Enum<?>) this).name().toLowerCase(Locale.ROOT).replace('_', '-');
   }
 
-  /** The constant spelt this way, if the list has one. */
+  /** How the constant was spelt before: still read, and never written. */
+  default Set<String> formerly() {
+    return Set.of();
+  }
+
+  /** Whether this is how it is or was spelt. */
+  default boolean isSpelt(String spelling) {
+    return code().equals(spelling) || formerly().contains(spelling);
+  }
+
+  /** The constant spelt this way, now or before, if the list has one. */
   static <E extends Enum<E> & Code> Optional<E> find(Class<E> list, String code) {
-    return Arrays.stream(list.getEnumConstants()).filter(e -> e.code().equals(code)).findFirst();
+    return Arrays.stream(list.getEnumConstants()).filter(e -> e.isSpelt(code)).findFirst();
   }
 
   /**

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gerula.core.dates.PackDates;
 import gerula.core.kit.Changed;
+import gerula.core.kit.CleanState;
 import gerula.core.kit.Cleanliness;
 import gerula.core.kit.Container;
 import gerula.core.kit.ForWhom;
@@ -100,7 +101,7 @@ class RefillPropertyTest {
         null,
         null,
         null,
-        random.nextInt(6) == 0 ? Cleanliness.CONTAMINATED : Cleanliness.CLEAN,
+        CleanState.told(random.nextInt(6) == 0 ? Cleanliness.CONTAMINATED : Cleanliness.CLEAN),
         ForWhom.EVERYBODY,
         vessel,
         null,

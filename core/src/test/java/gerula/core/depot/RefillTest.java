@@ -59,7 +59,7 @@ class RefillTest {
         null,
         null,
         null,
-        item.cleanliness(),
+        item.clean(),
         item.forWhom(),
         item.vessel(),
         null,

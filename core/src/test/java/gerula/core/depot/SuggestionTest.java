@@ -65,7 +65,7 @@ class SuggestionTest {
             null,
             null,
             null,
-            cream.cleanliness(),
+            cream.clean(),
             cream.forWhom(),
             new Vessel.Decant(Container.SCREW_JAR, Quantity.millilitres(4), null),
             null,

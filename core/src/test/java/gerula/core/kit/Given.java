@@ -175,7 +175,7 @@ public final class Given {
           home,
           now,
           askBackOn,
-          cleanliness,
+          CleanState.told(cleanliness),
           forWhom,
           vessel,
           slot,

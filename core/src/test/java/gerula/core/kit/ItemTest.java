@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gerula.core.dates.PackDates;
 import gerula.core.quantity.Quantity;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Set;
 import java.util.UUID;
@@ -13,6 +14,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class ItemTest {
+
+  private static final Instant NOW = Instant.parse("2031-04-14T10:00:00Z");
 
   private static final UUID HERE = new UUID(0, 1);
   private static final UUID THERE = new UUID(0, 2);
@@ -76,14 +79,15 @@ class ItemTest {
         .isInstanceOf(IllegalArgumentException.class);
     assertThat(full.openedOn(TODAY).dates().openedOn()).isEqualTo(TODAY);
     Item spoilt =
-        full.treated(Cleanliness.CONTAMINATED)
+        full.treated(CleanState.told(Cleanliness.CONTAMINATED))
             .reported(new Changed(TODAY, Set.of(Changed.Sense.SMELL)));
-    assertThat(spoilt.washed().cleanliness()).isEqualTo(Cleanliness.CLEAN);
-    assertThat(spoilt.washed().changed()).isNull();
+    assertThat(spoilt.washed(NOW).clean())
+        .isEqualTo(new CleanState(Cleanliness.CLEAN, NOW, CleanState.By.WASHED, null));
+    assertThat(spoilt.washed(NOW).changed()).isNull();
     assertThat(spoilt.filledAgain(full.left(), PackDates.UNKNOWN).changed())
         .as("topped up without washing it is as it was")
         .isNotNull();
-    assertThat(spoilt.washed()).isEqualTo(full);
+    assertThat(spoilt.washed(NOW)).isEqualTo(full.treated(spoilt.washed(NOW).clean()));
   }
 
   @Test
@@ -132,5 +136,18 @@ class ItemTest {
     assertThat(new Inside(100, 100, 30, low, false).clearHeightMm()).isEqualTo(9);
     assertThat(new Inside(100, 100, 30, null, false).clearHeightMm()).isEqualTo(30);
     assertThat(Inside.UNMEASURED.clearHeightMm()).isNull();
+  }
+
+  @Test
+  void onlyWhatIsDryingIsDryAtSomeTime() {
+    assertThat(CleanState.usedAt(NOW))
+        .isEqualTo(new CleanState(Cleanliness.USED, NOW, CleanState.By.CONTACT, null));
+    assertThatThrownBy(
+            () -> new CleanState(Cleanliness.CLEAN, NOW, CleanState.By.WASHED, NOW.plusSeconds(60)))
+        .hasMessageContaining("clean");
+    assertThat(
+            new CleanState(Cleanliness.DRYING, NOW, CleanState.By.WASHED, NOW.plusSeconds(60))
+                .until())
+        .isAfter(NOW);
   }
 }

@@ -90,8 +90,11 @@ class MarksTest {
 
   @Test
   void whatIsDueForCleaningWarnsAndWhatIsContaminatedStops() {
-    assertThat(marks(HOME, 5, Cleanliness.DUE, OPENED).clean().state()).isEqualTo(SOON);
+    for (Cleanliness soon : List.of(Cleanliness.USED, Cleanliness.IN_USE, Cleanliness.DRYING)) {
+      assertThat(marks(HOME, 5, soon, OPENED).clean().state()).isEqualTo(SOON);
+    }
     assertThat(marks(HOME, 5, Cleanliness.CONTAMINATED, OPENED).clean().state()).isEqualTo(STOP);
+    assertThat(marks(HOME, 5, Cleanliness.QUARANTINED, OPENED).clean().state()).isEqualTo(STOP);
   }
 
   private static Marks marks(

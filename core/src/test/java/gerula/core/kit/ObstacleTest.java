@@ -73,7 +73,9 @@ class ObstacleTest {
     assertThat(Obstacle.toTakingFrom(fine, TODAY, usual)).isEmpty();
     assertThat(Obstacle.toTakingFrom(fine, TODAY.plusYears(3), usual))
         .contains(Obstacle.OUT_OF_USE);
-    assertThat(Obstacle.toTakingFrom(fine.treated(Cleanliness.CONTAMINATED), TODAY, usual))
+    assertThat(
+            Obstacle.toTakingFrom(
+                fine.treated(CleanState.told(Cleanliness.CONTAMINATED)), TODAY, usual))
         .contains(Obstacle.OUT_OF_USE);
     assertThat(
             Obstacle.toTakingFrom(

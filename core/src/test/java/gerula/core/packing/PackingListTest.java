@@ -326,7 +326,7 @@ class PackingListTest {
         item.home(),
         item.now(),
         null,
-        item.cleanliness(),
+        item.clean(),
         item.forWhom(),
         item.vessel(),
         null,

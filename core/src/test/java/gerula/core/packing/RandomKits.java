@@ -7,6 +7,7 @@ import gerula.core.booking.Face;
 import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
 import gerula.core.dates.PackDates;
+import gerula.core.kit.CleanState;
 import gerula.core.kit.Cleanliness;
 import gerula.core.kit.ForWhom;
 import gerula.core.kit.Form;
@@ -116,7 +117,7 @@ public final class RandomKits {
         bag,
         random.nextInt(20) == 0 ? null : bag,
         null,
-        random.nextInt(15) == 0 ? Cleanliness.CONTAMINATED : Cleanliness.CLEAN,
+        CleanState.told(random.nextInt(15) == 0 ? Cleanliness.CONTAMINATED : Cleanliness.CLEAN),
         forWhom(),
         Vessel.PACK,
         null,

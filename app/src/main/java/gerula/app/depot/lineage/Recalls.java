@@ -11,8 +11,10 @@ import gerula.app.kit.Views;
 import gerula.app.ledger.Ledger;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.core.depot.Lineage;
+import gerula.core.kit.CleanState;
 import gerula.core.kit.Cleanliness;
 import gerula.core.kit.DiscardCause;
 import java.util.ArrayList;
@@ -39,6 +41,7 @@ class Recalls {
   private final Views views;
   private final Ledger ledger;
   private final Workspaces workspaces;
+  private final WorkspaceTime time;
 
   Recalls(
       Kit kit,
@@ -48,7 +51,8 @@ class Recalls {
       FillingStore fillings,
       Views views,
       Ledger ledger,
-      Workspaces workspaces) {
+      Workspaces workspaces,
+      WorkspaceTime time) {
     this.kit = kit;
     this.handling = handling;
     this.discarding = discarding;
@@ -57,6 +61,7 @@ class Recalls {
     this.views = views;
     this.ledger = ledger;
     this.workspaces = workspaces;
+    this.time = time;
   }
 
   /**
@@ -153,7 +158,13 @@ class Recalls {
             if (discard) {
               discarding.discard(act, item, DiscardCause.CONTAMINATED);
             } else {
-              handling.became(act, item, item.item().treated(Cleanliness.CONTAMINATED));
+              handling.became(
+                  act,
+                  item,
+                  item.item()
+                      .treated(
+                          new CleanState(
+                              Cleanliness.CONTAMINATED, time.now(), CleanState.By.RECALLED, null)));
             }
           }
         });

@@ -20,7 +20,6 @@ import gerula.app.rule.HouseStore;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.dates.PackDates;
 import gerula.core.depot.Refill;
-import gerula.core.kit.Cleanliness;
 import gerula.core.kit.DiscardCause;
 import gerula.core.kit.Item;
 import gerula.core.kit.Vessel;
@@ -167,7 +166,7 @@ class Refills {
   }
 
   private boolean isFitToBeToppedUp(Item container) {
-    return container.cleanliness() != Cleanliness.CONTAMINATED
+    return !container.cleanliness().isStopped()
         && container.isGoodOn(time.today(), house.current());
   }
 
@@ -183,7 +182,7 @@ class Refills {
     PackDates from = store.item(source.id()).orElseThrow().item().dates();
     PackDates dates = PackDates.inherited(hasRest ? List.of(before.dates(), from) : List.of(from));
     Quantity amount = Quantity.of(asked.amount(), before.left().unit());
-    Item cleaned = hasRest ? before : before.washed();
+    Item cleaned = hasRest ? before : before.washed(time.now());
     Item after = cleaned.filledAgain(hasRest ? before.left().plus(amount) : amount, dates);
     ItemRecord besides = new ItemRecord();
     besides.setBatch(source.details().batch());

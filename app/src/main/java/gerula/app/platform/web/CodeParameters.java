@@ -25,8 +25,7 @@ class CodeParameters implements WebMvcConfigurer {
 
     private static <T extends Enum<?>> T constant(Class<T> list, String text) {
       return Arrays.stream(list.getEnumConstants())
-          .filter(
-              one -> one instanceof Code word ? word.code().equals(text) : one.name().equals(text))
+          .filter(one -> one instanceof Code word ? word.isSpelt(text) : one.name().equals(text))
           .findFirst()
           .orElseThrow(() -> new IllegalArgumentException("There is no " + text + "."));
     }

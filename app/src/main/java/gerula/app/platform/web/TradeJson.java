@@ -175,7 +175,7 @@ class TradeJson {
     public Object deserialize(JsonParser json, DeserializationContext context) {
       String code = json.getValueAsString();
       for (Object word : list.getEnumConstants()) {
-        if (((Code) word).code().equals(code)) {
+        if (code != null && ((Code) word).isSpelt(code)) {
           return word;
         }
       }

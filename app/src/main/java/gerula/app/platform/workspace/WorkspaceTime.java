@@ -36,6 +36,10 @@ public class WorkspaceTime {
     return dayOf(clock.instant());
   }
 
+  public Instant now() {
+    return clock.instant();
+  }
+
   /** The day on which an instant falls. */
   public LocalDate dayOf(Instant instant) {
     return LocalDate.ofInstant(instant, zone());

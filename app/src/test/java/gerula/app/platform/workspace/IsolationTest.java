@@ -140,6 +140,12 @@ class IsolationTest {
         .post("/api/items/" + item + "/use", Client.act().putNull("openedOn").putNull("level"))
         .expect(200);
     String booking = Kits.addBooking(client, bag);
+    String face = client.get("/api/bookings/" + booking).body().at("/faces/0/id").asString();
+    ObjectNode touched = Client.act();
+    touched
+        .withArray("things")
+        .add(Client.object().put("id", Kits.id()).put("item", item).put("how", "direct"));
+    client.post("/api/bookings/" + booking + "/faces/" + face + "/use", touched).expect(204);
     client.post("/api/bookings/" + booking + "/pack", Kits.tick(item)).expect(204);
     String picture = "/api/items/" + item + "/picture/" + Kits.id() + "?actId=" + Kits.id();
     client.putBytes(picture, "image/png", Pixels.png(4, 4));

@@ -1,0 +1,74 @@
+package gerula.app.cleandown;
+
+import static gerula.app.tables.Tables.CONTACT;
+
+import gerula.app.tables.tables.records.ContactRecord;
+import gerula.core.cleandown.Contact;
+import gerula.core.rule.Code;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Component;
+
+/** Contacts in the database. Everything here runs within a workspace. */
+@Component
+public class ContactStore {
+
+  private final DSLContext sql;
+
+  ContactStore(DSLContext sql) {
+    this.sql = sql;
+  }
+
+  public void insert(Contact contact) {
+    ContactRecord row = sql.newRecord(CONTACT);
+    row.setId(contact.id());
+    row.setItemId(contact.item());
+    row.setPersonId(contact.person());
+    row.setBookingId(contact.booking());
+    row.setFaceId(contact.face());
+    row.setHow(contact.how().code());
+    row.setAt(contact.at());
+    row.insert();
+  }
+
+  /** Whom a thing touched, the latest first. */
+  List<Contact> ofItem(UUID item, int most) {
+    return some(CONTACT.ITEM_ID.eq(item), most);
+  }
+
+  /** What touched somebody, the latest first. */
+  List<Contact> ofPerson(UUID person, int most) {
+    return some(CONTACT.PERSON_ID.eq(person), most);
+  }
+
+  private List<Contact> some(Condition which, int most) {
+    return sql.selectFrom(CONTACT)
+        .where(which)
+        .orderBy(CONTACT.AT.desc(), CONTACT.ID)
+        .limit(most)
+        .fetch(ContactStore::contact);
+  }
+
+  /** All of them, the oldest first. */
+  public Stream<Contact> all() {
+    return sql.selectFrom(CONTACT)
+        .orderBy(CONTACT.AT, CONTACT.ID)
+        .fetchSize(500)
+        .fetchStream()
+        .map(ContactStore::contact);
+  }
+
+  private static Contact contact(ContactRecord row) {
+    return new Contact(
+        row.getId(),
+        row.getItemId(),
+        row.getPersonId(),
+        row.getBookingId(),
+        row.getFaceId(),
+        Code.of(Contact.How.class, row.getHow()),
+        row.getAt());
+  }
+}

@@ -1,0 +1,42 @@
+package gerula.core.cleandown;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gerula.core.kit.Cleanliness;
+import gerula.core.kit.ForWhom;
+import gerula.core.kit.Form;
+import gerula.core.kit.Given;
+import gerula.core.kit.PersonRef;
+import gerula.core.kit.ProductClass;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What may touch whom. */
+class ContactObstacleTest {
+
+  private static final PersonRef ISAURA = Given.person("Isaura");
+  private static final PersonRef CORIN = Given.person("Corin");
+
+  private static Given.Thing lipstick() {
+    return Given.thing(ProductClass.LIP_COLOUR, Form.LIPSTICK_BULLET);
+  }
+
+  @Test
+  void whatIsKeptForOnePersonTouchesNobodyElse() {
+    Given.Thing hers = lipstick().forWhom(new ForWhom.Only(ISAURA));
+    assertThat(ContactObstacle.to(hers.item(), ISAURA.id())).isEmpty();
+    assertThat(ContactObstacle.to(hers.item(), CORIN.id()))
+        .contains(ContactObstacle.FOR_SOMEBODY_ELSE);
+    assertThat(ContactObstacle.to(lipstick().forWhom(new ForWhom.TheArtist()).item(), CORIN.id()))
+        .contains(ContactObstacle.PERSONAL);
+  }
+
+  @ParameterizedTest
+  @EnumSource(Cleanliness.class)
+  void onlyWhatIsStoppedTouchesNobody(Cleanliness state) {
+    boolean isStopped = state == Cleanliness.CONTAMINATED || state == Cleanliness.QUARANTINED;
+    assertThat(ContactObstacle.to(lipstick().cleanliness(state).item(), CORIN.id()).isPresent())
+        .isEqualTo(isStopped);
+  }
+}
