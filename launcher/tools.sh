@@ -74,7 +74,7 @@ postgres_bin() {
 }
 
 need_chromium() {
-  command -v chromium > /dev/null || apt_install chromium
+  command -v chromium-headless-shell > /dev/null || apt_install chromium-headless-shell
 }
 
 # The second decoder that reads the labels in the tests.

@@ -105,7 +105,7 @@ final class Person implements AutoCloseable {
         .chromium()
         .launch(
             new BrowserType.LaunchOptions()
-                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
                 .setArgs(flags));
   }
 
