@@ -45,6 +45,7 @@ public final class Running implements BeforeAllCallback, ParameterResolver {
             "--server.port=0",
             // Hundreds of tests sign up from one address.
             "--gerula.sign-up-burst=100000",
+            "--gerula.passphrase-memory-kib=64",
             "--gerula.today=" + TODAY,
             "--spring.jmx.enabled=false",
             "--spring.datasource.url=" + url,

@@ -76,6 +76,7 @@ final class Packaged {
             "--gerula.demo=../demo",
             // All tests sign up from one address.
             "--gerula.sign-up-burst=100000",
+            "--gerula.passphrase-memory-kib=64",
             "--spring.datasource.url=" + url());
     builder.environment().put("SPRING_DATASOURCE_PASSWORD", setting("GERULA_TEST_APP"));
     builder.environment().put("SPRING_FLYWAY_PASSWORD", setting("GERULA_TEST_OWNER"));

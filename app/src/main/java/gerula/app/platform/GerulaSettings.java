@@ -15,6 +15,8 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param hosts names it answers under besides those of this machine, without ports, in lower case
  * @param signUpBurst how many accounts may be made from one address at once
  * @param signUpsAnHour how many of them come back in an hour
+ * @param passphraseMemoryKib how much memory hashing a passphrase takes; less is only for tests,
+ *     which sign up by the hundred
  */
 @ConfigurationProperties("gerula")
 public record GerulaSettings(
@@ -23,4 +25,5 @@ public record GerulaSettings(
     @Nullable Boolean secureCookies,
     @DefaultValue Set<String> hosts,
     @DefaultValue("60") int signUpBurst,
-    @DefaultValue("240") int signUpsAnHour) {}
+    @DefaultValue("240") int signUpsAnHour,
+    @DefaultValue("19456") int passphraseMemoryKib) {}

@@ -1,5 +1,6 @@
 package gerula.app.platform.signin;
 
+import gerula.app.platform.GerulaSettings;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.web.ProblemAnswer;
 import org.springframework.context.annotation.Bean;
@@ -121,7 +122,7 @@ class SecurityConfiguration {
 
   /** Argon2id, 19 MiB, 2 passes, 1 lane: OWASP Password Storage Cheat Sheet (from memory). */
   @Bean
-  PasswordEncoder passphraseEncoder() {
-    return new Argon2PasswordEncoder(16, 32, 1, 19 * 1024, 2);
+  PasswordEncoder passphraseEncoder(GerulaSettings settings) {
+    return new Argon2PasswordEncoder(16, 32, 1, settings.passphraseMemoryKib(), 2);
   }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gerula.app.Client;
 import gerula.app.Running;
+import gerula.app.platform.GerulaSettings;
 import java.net.URI;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
@@ -13,6 +14,8 @@ import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.boot.context.properties.bind.Binder;
+import org.springframework.boot.context.properties.source.MapConfigurationPropertySource;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(Running.class)
@@ -128,5 +131,15 @@ class SignInTest {
     stranger.get("/api/openapi.json").expect(401);
     stranger.get("/api/no-such-address").expect(401);
     stranger.get("/calendar/" + UUID.randomUUID() + ".ics").expect(404);
+  }
+
+  /** Unless it is told otherwise: 19 MiB, OWASP Password Storage Cheat Sheet (from memory). */
+  @Test
+  void hashingAPassphraseTakesAsMuchMemoryAsItShould() {
+    GerulaSettings usual =
+        new Binder(new MapConfigurationPropertySource())
+            .bindOrCreate("gerula", GerulaSettings.class);
+    String hash = new SecurityConfiguration().passphraseEncoder(usual).encode("a rope of strands");
+    assertThat(hash).startsWith("$argon2id$v=19$m=19456,t=2,p=1$");
   }
 }
