@@ -11,13 +11,14 @@ import { choices } from "../words/codes";
 import { placePath, shortName } from "../words/items";
 import { CAUSES } from "../words/lists";
 import { decimal } from "../words/quantities";
+import { CorrectIt } from "./CorrectIt";
 import { another } from "./itemForm";
 import { usePlaces } from "./queries";
 import { ReportIt } from "./ReportIt";
 import { UseIt } from "./UseIt";
 import { useMoving } from "./useMoving";
 
-type Asking = "use" | "move" | "discard" | "lend" | "part" | "report" | "want" | null;
+type Asking = "use" | "move" | "discard" | "lend" | "part" | "report" | "want" | "correct" | null;
 
 /** What can be done with a thing. */
 export function ItemDoing({ item, holds }: { item: Item; holds: string | null }) {
@@ -84,12 +85,14 @@ export function ItemDoing({ item, holds }: { item: Item; holds: string | null })
       ) : (
         <Button onClick={() => setAsking("report")}>Something is wrong with it</Button>
       )}
+      <Button onClick={() => setAsking("correct")}>Correct it</Button>
       <Button onClick={() => setAsking("discard")}>Discard it</Button>
       <UseIt item={item} open={asking === "use"} onDone={close} />
       <Move item={item} open={asking === "move"} onDone={close} />
       <Part item={item} open={asking === "part"} onDone={close} />
       <Lend item={item} open={asking === "lend"} onDone={close} />
       <ReportIt item={item} open={asking === "report"} onDone={close} />
+      <CorrectIt key={item.version} item={item} open={asking === "correct"} onDone={close} />
       <WantIt item={item} open={asking === "want"} onDone={close} />
       <Discard item={item} open={asking === "discard"} onDone={close} />
     </div>

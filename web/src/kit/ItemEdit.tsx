@@ -8,7 +8,15 @@ import { Meanwhile } from "../ui/Meanwhile";
 import { Without } from "../ui/Without";
 import { fullName, shortName } from "../words/items";
 import { ItemEditor } from "./ItemEditor";
-import { EMPTY_ITEM, fromItem, type ItemForm, likeItem, toItem, toProduct } from "./itemForm";
+import {
+  EMPTY_ITEM,
+  fromItem,
+  type ItemForm,
+  likeItem,
+  toDescription,
+  toItem,
+  toProduct,
+} from "./itemForm";
 import { useItemSheet } from "./queries";
 
 /** A new thing: from nothing, like another one, or with a pack code that was scanned. */
@@ -32,7 +40,7 @@ function New({ start }: { start: ItemForm }) {
     try {
       await perform({
         path: "/api/items",
-        body: { id, productId: null, product, item: toItem(typed, null) },
+        body: { id, productId: null, product, item: toItem(typed) },
         done: `Added ${product.name} to the kit.`,
       });
       navigate(`/kit/items/${id}`, { replace: true });
@@ -78,7 +86,7 @@ function EditorOf({ item: first }: { item: Item }) {
           version: over.version,
           productVersion: over.product.version,
           product: toProduct(typed),
-          item: toItem(typed, over),
+          item: toDescription(typed, over),
         },
         done: `Changed ${shortName(over)}.`,
       });
@@ -110,6 +118,7 @@ function EditorOf({ item: first }: { item: Item }) {
         onSave={form.handleSubmit((typed) => send(typed, base))}
         action="Save the changes"
         back={`/kit/items/${first.id}`}
+        isThere
       />
     </div>
   );

@@ -32,6 +32,8 @@ type EditorProps = {
   children?: ReactNode;
   /** Whether one shade is described, or a whole line. */
   isLine?: boolean;
+  /** Whether it is in the kit already: how it is now is said by what is done with it. */
+  isThere?: boolean;
 };
 
 const UNITS = [
@@ -41,7 +43,16 @@ const UNITS = [
 ];
 
 /** What a thing is, how much of it there is, where it belongs; the rarer facts are folded away. */
-export function ItemEditor({ title, form, onSave, action, back, children, isLine }: EditorProps) {
+export function ItemEditor({
+  title,
+  form,
+  onSave,
+  action,
+  back,
+  children,
+  isLine,
+  isThere,
+}: EditorProps) {
   const { control, formState, register } = form;
   const field = useFields(form);
   return (
@@ -70,12 +81,14 @@ export function ItemEditor({ title, form, onSave, action, back, children, isLine
         )}
         <TextField label="A full pack holds" inputMode="decimal" {...field("product.content")} />
         <SelectField label="Measured in" choices={UNITS} {...field("product.unit")} />
-        <TextField
-          label="Left in it"
-          hint="empty: full"
-          inputMode="decimal"
-          {...field("item.left")}
-        />
+        {!isThere && (
+          <TextField
+            label="Left in it"
+            hint="empty: full"
+            inputMode="decimal"
+            {...field("item.left")}
+          />
+        )}
         {!isLine && (
           <TextField
             label="Suits skin depth"
@@ -84,7 +97,7 @@ export function ItemEditor({ title, form, onSave, action, back, children, isLine
             {...field("product.depth")}
           />
         )}
-        <TextField label="Opened on" type="date" {...field("item.openedOn")} />
+        {!isThere && <TextField label="Opened on" type="date" {...field("item.openedOn")} />}
         <TextField
           label="Months after opening"
           hint="open-jar sign"
@@ -93,12 +106,14 @@ export function ItemEditor({ title, form, onSave, action, back, children, isLine
         />
         <TextField label="Printed expiry" type="date" {...field("item.printedExpiry")} />
         <PlaceField label="Home" empty="none yet" {...field("item.home")} />
-        <PlaceField label="Now in" empty="nobody knows" {...field("item.now")} />
-        <SelectField
-          label="Cleanliness"
-          choices={choices(CLEANLINESS)}
-          {...field("item.cleanliness")}
-        />
+        {!isThere && <PlaceField label="Now in" empty="nobody knows" {...field("item.now")} />}
+        {!isThere && (
+          <SelectField
+            label="Cleanliness"
+            choices={choices(CLEANLINESS)}
+            {...field("item.cleanliness")}
+          />
+        )}
       </div>
       {children}
       <div className="flex flex-wrap gap-x-6 gap-y-2">

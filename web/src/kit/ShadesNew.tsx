@@ -26,7 +26,7 @@ export function ShadesNew() {
     try {
       await perform({
         path: "/api/items/shades",
-        body: { product, item: toItem(typed, null), shades },
+        body: { product, item: toItem(typed), shades },
         done: `Added ${count(shades.length, "shade")} of ${product.name}.`,
       });
       navigate(`/kit?q=${encodeURIComponent(product.name)}`);

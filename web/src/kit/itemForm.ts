@@ -206,19 +206,28 @@ export function toProduct({ product }: ItemForm): ProductDraft {
   };
 }
 
-/** As the API takes it; what the form does not show stays as it was. */
-export function toItem({ product, item }: ItemForm, before: Item | null): ItemDraft {
+/** A new thing as the API takes it: how it is as well as what it is. */
+export function toItem(form: ItemForm): ItemDraft {
+  const { product, item } = form;
   const size = item.decant.container ? item.decant.size : product.content;
+  return {
+    ...toDescription(form, null),
+    openedOn: orNull(item.openedOn),
+    left: (numberOrNull(item.left) ?? numberOrNull(size)) as number,
+    now: orNull(item.now) ?? orNull(item.home),
+    cleanliness: item.cleanliness as ItemDraft["cleanliness"],
+    askBackOn: null,
+  };
+}
+
+/** What describes a thing; how it is changes by acts of its own. */
+export function toDescription({ item }: ItemForm, before: Item | null): Schemas["ItemDescription"] {
   const own = before?.decant && !before.decant.measures.estimated ? before.decant.measures : null;
   return {
     madeOn: orNull(item.madeOn),
     boughtOn: orNull(item.boughtOn),
-    openedOn: orNull(item.openedOn),
     printedExpiry: orNull(item.printedExpiry),
-    left: (numberOrNull(item.left) ?? numberOrNull(size)) as number,
     home: orNull(item.home),
-    now: orNull(item.now) ?? (before ? null : orNull(item.home)),
-    cleanliness: item.cleanliness as ItemDraft["cleanliness"],
     personal: item.personal,
     note: item.note,
     batch: item.batch,
@@ -243,15 +252,13 @@ export function toItem({ product, item }: ItemForm, before: Item | null): ItemDr
           },
         }
       : null,
-    askBackOn: before?.askBackOn ?? null,
   };
 }
 
 /** Another of the same: sealed, full, at home. */
 export function another(item: Item): ItemDraft {
-  const draft = toItem(fromItem(item), item);
   return {
-    ...draft,
+    ...toDescription(fromItem(item), item),
     madeOn: null,
     boughtOn: null,
     openedOn: null,

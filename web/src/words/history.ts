@@ -42,6 +42,8 @@ const ACTS: Record<string, string> = {
   retired: "Retired to the store",
   bought: "Bought",
   wanted: "Put onto the buying list",
+  opened: "Date of opening corrected",
+  "cleanliness-told": "Cleanliness noted",
   merged: "Merged with another person",
   "used-on": "Used on a face",
   "read-from-calendar": "Read from a calendar",

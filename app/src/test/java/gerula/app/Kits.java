@@ -3,6 +3,7 @@ package gerula.app;
 import static gerula.app.Client.act;
 import static gerula.app.Client.object;
 
+import java.util.List;
 import java.util.UUID;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -55,6 +56,13 @@ public final class Kits {
          "favourite": false, "rare": false, "brushSet": "", "decant": null, "askBackOn": null}
         """
             .formatted(place, place));
+  }
+
+  /** What describes an item that is there. */
+  public static ObjectNode description(String home) {
+    ObjectNode description = item(home);
+    description.remove(List.of("left", "now", "openedOn", "cleanliness", "askBackOn"));
+    return description;
   }
 
   /** The body that adds a face powder to the kit. */

@@ -96,6 +96,23 @@ class KitTest {
   }
 
   @Test
+  void theFormDescribesAThingAndItsStateIsCorrectedOnItsSheet() {
+    String scissors = "/kit/items/" + Demo.item("Scissors");
+    artist.goTo(scissors + "/edit");
+    assertThat(artist.page.getByLabel("Cleanliness")).hasCount(0);
+    assertThat(artist.page.getByLabel("Now in")).hasCount(0);
+    artist.goTo(scissors);
+    artist.press("Correct it").click();
+    artist.page.getByLabel("Cleanliness").selectOption("quarantined");
+    artist.press("Save cleanliness").click();
+    assertThat(artist.page.getByText("Quarantined: it touches nobody until you decide."))
+        .isVisible();
+    artist.press("Undo").first().click();
+    assertThat(artist.page.getByText("Quarantined: it touches nobody until you decide."))
+        .hasCount(0);
+  }
+
+  @Test
   void hostileTextIsShownAsText() {
     artist.goTo("/kit/items/" + Demo.item("Scissors") + "/edit");
     field("Note").fill("<img src=x onerror=\"document.title='taken'\">");

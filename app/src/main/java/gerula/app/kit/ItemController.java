@@ -5,6 +5,7 @@ import gerula.app.ledger.Answers;
 import gerula.app.platform.web.Visible;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.core.kit.Changed;
+import gerula.core.kit.Cleanliness;
 import gerula.core.kit.DiscardCause;
 import gerula.core.kit.Level;
 import jakarta.validation.Valid;
@@ -83,13 +84,24 @@ class ItemController {
           @Size(max = 100, message = "At most 100 shades are added at once.")
           List<@NotNull @Valid AddShade> shades) {}
 
-  /** An item and its product as they shall be, and the versions that were read. */
+  /** An item and its product as they shall be described, and the versions that were read. */
   record EditItem(
       @NotNull UUID actId,
       int version,
       int productVersion,
       @NotNull @Valid ProductDraft product,
-      @NotNull @Valid ItemDraft item) {}
+      @NotNull @Valid ItemDescription item) {}
+
+  /**
+   * The day it was opened, as it really was.
+   *
+   * @param openedOn null when it is sealed after all
+   */
+  record OpenItem(@NotNull UUID actId, @Nullable LocalDate openedOn) {}
+
+  /** How clean it is. */
+  record CleanItem(
+      @NotNull UUID actId, @NotNull(message = "Say how clean it is.") Cleanliness cleanliness) {}
 
   /**
    * @param to where it lies now, null when it is not where it should be and nobody knows
@@ -261,6 +273,30 @@ class ItemController {
         who,
         asked.actId(),
         () -> using.measure(who, asked.actId(), id, asked.level(), asked.left()),
+        () -> kit.sheet(who, id));
+  }
+
+  @PostMapping("/api/items/{id}/opened")
+  ItemSheet opened(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody OpenItem asked) {
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> using.opened(who, asked.actId(), id, asked.openedOn()),
+        () -> kit.sheet(who, id));
+  }
+
+  @PostMapping("/api/items/{id}/cleanliness")
+  ItemSheet cleanliness(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody CleanItem asked) {
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> using.clean(who, asked.actId(), id, asked.cleanliness()),
         () -> kit.sheet(who, id));
   }
 

@@ -212,7 +212,7 @@ public class Kit {
       int version,
       int productVersion,
       ProductDraft product,
-      ItemDraft draft) {
+      ItemDescription description) {
     ledger.perform(
         who,
         actId,
@@ -224,6 +224,7 @@ public class Kit {
           if (before.version() != version || before.productVersion() != productVersion) {
             throw Refused.changedMeanwhile("item", views.now().of(before));
           }
+          ItemDraft draft = description.over(ItemRows.draft(store.row(id)));
           checkEdit(before, product, draft);
           change(act, before, product, draft);
         });
@@ -260,7 +261,6 @@ public class Kit {
     people.know(act, draft.onlyFor());
     act.touch(ThingKind.PRODUCT_THING, productId, () -> store.update(productId, product));
     act.touch(ThingKind.ITEM_THING, before.id(), () -> store.update(before.id(), draft));
-    handling.placeFollows(act, before.id(), draft.now());
     boolean isDatedAnew =
         before.item().product().productClass() != product.productClass()
             || !Objects.equals(before.of().periodAfterOpening(), product.periodAfterOpening());

@@ -21,23 +21,32 @@ public final class Obstacles {
   public static void toOpening(
       Faults faults, Item item, @Nullable LocalDate openedOn, LocalDate today) {
     for (Obstacle one : Obstacle.toOpening(item, openedOn, today)) {
-      faults.unless(
-          false,
-          "openedOn",
-          one.code(),
-          switch (one) {
-            case SAY_WHEN ->
-                "It is sealed in the kit. Say on which day it was opened, then it is used.";
-            case OPENED_ALREADY -> "It was open already. Change the day on its sheet instead.";
-            case IN_THE_FUTURE -> "Today is " + today + ". Write the day it was opened.";
-            case BEFORE_MADE ->
-                "It was made on "
-                    + item.dates().madeOn()
-                    + " and not opened before. Write the day it was opened.";
-            case OUT_OF_RANGE, MORE_THAN_FULL, MORE_THAN_LEFT, OUT_OF_USE ->
-                throw new IllegalStateException("Nothing of opening: " + one);
-          });
+      faults.unless(false, "openedOn", one.code(), opening(one, item, today));
     }
+  }
+
+  /**
+   * @param openedOn the day it really was opened, null when it never was
+   */
+  static void toHavingOpened(
+      Faults faults, Item item, @Nullable LocalDate openedOn, LocalDate today) {
+    for (Obstacle one : Obstacle.toHavingOpened(item, openedOn, today)) {
+      faults.unless(false, "openedOn", one.code(), opening(one, item, today));
+    }
+  }
+
+  private static String opening(Obstacle one, Item item, LocalDate today) {
+    return switch (one) {
+      case SAY_WHEN -> "It is sealed in the kit. Say on which day it was opened, then it is used.";
+      case OPENED_ALREADY -> "It was open already. Correct the day on its sheet instead.";
+      case IN_THE_FUTURE -> "Today is " + today + ". Write the day it was opened.";
+      case BEFORE_MADE ->
+          "It was made on "
+              + item.dates().madeOn()
+              + " and not opened before. Write the day it was opened.";
+      case OUT_OF_RANGE, MORE_THAN_FULL, MORE_THAN_LEFT, OUT_OF_USE ->
+          throw new IllegalStateException("Nothing of opening: " + one);
+    };
   }
 
   /** Out of an item, so much of it. */

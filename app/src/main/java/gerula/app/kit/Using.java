@@ -5,6 +5,8 @@ import gerula.app.platform.errors.Faults;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.tables.tables.records.ItemRecord;
+import gerula.core.kit.CleanState;
+import gerula.core.kit.Cleanliness;
 import gerula.core.kit.Item;
 import gerula.core.kit.Level;
 import gerula.core.quantity.Quantity;
@@ -23,12 +25,14 @@ class Using {
   private final Handling handling;
   private final Ledger ledger;
   private final WorkspaceTime time;
+  private final InheritedDates inherited;
 
-  Using(Kit kit, Handling handling, Ledger ledger, WorkspaceTime time) {
+  Using(Kit kit, Handling handling, Ledger ledger, WorkspaceTime time, InheritedDates inherited) {
     this.kit = kit;
     this.handling = handling;
     this.ledger = ledger;
     this.time = time;
+    this.inherited = inherited;
   }
 
   /**
@@ -51,6 +55,47 @@ class Using {
           faults.refuseIfAny();
           Item used = openedOn == null ? item.item() : item.item().openedOn(openedOn);
           handling.became(act, item, level == null ? used : used.measured(level.of(used.size())));
+        });
+  }
+
+  /**
+   * Says on which day a thing was really opened: its time runs from then.
+   *
+   * @param openedOn null when it is sealed after all
+   */
+  void opened(SignedIn who, UUID actId, UUID id, @Nullable LocalDate openedOn) {
+    ledger.perform(
+        who,
+        actId,
+        "opened",
+        Map.of(),
+        act -> {
+          StoredItem item = kit.inKit(id);
+          Faults faults = new Faults();
+          Obstacles.toHavingOpened(faults, item.item(), openedOn, time.today());
+          faults.unless(
+              !inherited.has(id),
+              "openedOn",
+              "inherited",
+              "Its dates are those of the pack it was filled from. Change them there; it follows.");
+          faults.refuseIfAny();
+          handling.became(act, item, item.item().openedOn(openedOn));
+        });
+  }
+
+  /** Says how clean a thing is. */
+  void clean(SignedIn who, UUID actId, UUID id, Cleanliness state) {
+    ledger.perform(
+        who,
+        actId,
+        "cleanliness-told",
+        Map.of(),
+        act -> {
+          StoredItem item = kit.inKit(id);
+          handling.became(
+              act,
+              item,
+              item.item().treated(new CleanState(state, time.now(), CleanState.By.TOLD, null)));
         });
   }
 

@@ -156,28 +156,28 @@ class LineageTest {
   void aCorrectedOpeningIsFollowedDownTheWholeLine() {
     String decant = decanted(pack, 9);
     String further = decanted(decant, 4);
-    JsonNode sheet = item(pack);
-    ObjectNode edit =
-        act()
-            .put("version", sheet.path("version").asInt())
-            .put("productVersion", sheet.at("/product/version").asInt());
-    edit.set("product", Kits.product("foundation", "liquid-pump-or-squeeze", "ml"));
-    edit.set(
-        "item",
-        Kits.item(drawer).put("left", 21).put("batch", "B 7").put("openedOn", "2030-12-01"));
-    client.put("/api/items/" + pack, edit).expect(200);
+    ObjectNode edit = act().put("openedOn", "2030-12-01");
+    client.post("/api/items/" + pack + "/opened", edit).expect(200);
     assertThat(item(further).path("openedOn").asString()).isEqualTo("2030-12-01");
     assertThat(item(decant).at("/useBy/lastDay").asString()).isEqualTo("2031-12-01");
     client.post("/api/ledger/" + edit.path("actId").asString() + "/undo", act()).expect(204);
     assertThat(item(further).path("openedOn").asString()).isEqualTo("2031-01-10");
 
+    assertThat(
+            client
+                .post("/api/items/" + decant + "/opened", act().put("openedOn", "2031-04-01"))
+                .expect(422)
+                .body()
+                .path("errors")
+                .findValuesAsString("code"))
+        .containsExactly("inherited");
     JsonNode own = item(decant);
     ObjectNode byHand =
         act()
             .put("version", own.path("version").asInt())
             .put("productVersion", own.at("/product/version").asInt());
     byHand.set("product", Kits.product("foundation", "liquid-pump-or-squeeze", "ml"));
-    ObjectNode typed = Kits.item(drawer).put("left", 5).put("openedOn", "2031-04-01");
+    ObjectNode typed = Kits.description(drawer).put("printedExpiry", "2031-12-30");
     typed.set("decant", own.path("decant").deepCopy());
     typed.withObject("decant").putNull("measures");
     byHand.set("item", typed);

@@ -171,7 +171,7 @@ class FindTest {
     edit.put("version", item.path("version").asInt());
     edit.put("productVersion", item.at("/product/version").asInt());
     edit.set("product", Kits.product("foundation", "cream", "g").put("name", "Kelp balm"));
-    edit.set("item", Kits.item(drawer).put("note", "for the oboist"));
+    edit.set("item", Kits.description(drawer).put("note", "for the oboist"));
     client.put("/api/items/" + base, edit).expect(200);
     assertThat(find("soft base").path("items")).isEmpty();
     assertThat(find("oboist kelp").path("items")).hasSize(1);

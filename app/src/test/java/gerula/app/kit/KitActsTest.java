@@ -162,7 +162,7 @@ class KitActsTest {
     ObjectNode asked = act().put("version", item.path("version").asInt());
     asked.put("productVersion", item.path("product").path("version").asInt());
     asked.set("product", Kits.product("face-powder", "pressed-powder", "g").put("name", name));
-    asked.set("item", Kits.item(drawer));
+    asked.set("item", Kits.description(drawer));
     return asked;
   }
 

@@ -50,6 +50,56 @@ class UsingTest {
   }
 
   @Test
+  void aWrongDayIsPutRightByAnActAndByNothingElse() {
+    ObjectNode right = act().put("openedOn", "2031-03-01");
+    client.post("/api/items/" + open + "/opened", right).expect(200);
+    assertThat(item(open).at("/useBy/lastDay").asString()).isEqualTo("2032-03-01");
+    client
+        .post("/api/items/" + sealed + "/opened", act().put("openedOn", "2031-04-15"))
+        .expect(422);
+    client
+        .post("/api/items/" + sealed + "/opened", act().put("openedOn", "2030-05-31"))
+        .expect(422);
+    client.post("/api/items/" + open + "/opened", act().putNull("openedOn")).expect(200);
+    assertThat(item(open).path("sealed").asBoolean()).isTrue();
+    client.post("/api/ledger/" + right.path("actId").asString() + "/undo", act()).expect(409);
+  }
+
+  @Test
+  void howCleanItIsIsSaidWithTheMoment() {
+    for (String state : new String[] {"used", "quarantined", "drying", "clean"}) {
+      ObjectNode told = act().put("cleanliness", state);
+      client.post("/api/items/" + open + "/cleanliness", told).expect(200);
+      assertThat(item(open).path("cleanliness").asString()).isEqualTo(state);
+      assertThat(item(open).path("cleanBy").asString()).isEqualTo("told");
+      assertThat(item(open).path("cleanSince").asString()).startsWith(Running.TODAY);
+    }
+  }
+
+  /** Where it is, how much is left, when it was opened and how clean it is: acts say that. */
+  @Test
+  void theFormOfAnItemDescribesItAndNoMore() {
+    JsonNode before = item(open);
+    ObjectNode edit =
+        act()
+            .put("version", before.path("version").asInt())
+            .put("productVersion", before.at("/product/version").asInt());
+    edit.set("product", Kits.product("face-powder", "pressed-powder", "g"));
+    edit.set("item", Kits.item(before.path("home").asString()));
+    client.put("/api/items/" + open, edit).expect(422);
+    client.post("/api/items/" + open + "/move", act().putNull("to")).expect(200);
+    edit.put("version", item(open).path("version").asInt());
+    edit.set("item", Kits.description(before.path("home").asString()).put("note", "Sweet"));
+    client.put("/api/items/" + open, edit).expect(200);
+    JsonNode after = item(open);
+    assertThat(after.path("note").asString()).isEqualTo("Sweet");
+    assertThat(after.path("now").isNull()).isTrue();
+    for (String field : new String[] {"left", "openedOn", "cleanliness", "cleanSince"}) {
+      assertThat(after.path(field)).as(field).isEqualTo(before.path(field));
+    }
+  }
+
+  @Test
   void nothingIsOpenedByGuessing() {
     assertThat(refusal(sealed, use(null, "half"))).isEqualTo("say-when");
     assertThat(refusal(sealed, use("2031-04-15", "half"))).isEqualTo("in-the-future");

@@ -225,7 +225,7 @@ class WhereaboutsTest {
     client.post("/api/items", same).expect(201);
     ObjectNode edit = act().put("version", 0).put("productVersion", 0);
     edit.set("product", Kits.product("mascara", "mascara", "g"));
-    edit.set("item", Kits.item(drawer));
+    edit.set("item", Kits.description(drawer));
     client.put("/api/items/" + one, edit).expect(200);
     assertThat(client.get("/api/items?until=2032-04-14&mark=date").body().path("total").asInt())
         .isZero();

@@ -191,6 +191,6 @@ class SameActTest {
 
   private static ObjectNode draft(Client client, String item) {
     String home = client.get("/api/items/" + item).body().at("/item/home").asString();
-    return Kits.item(home);
+    return Kits.description(home);
   }
 }

@@ -40,8 +40,17 @@ final class RandomWork {
     String item = "/api/items/" + oneOf(known.items);
     return switch (kind) {
       case 0 -> sent(item + "/use", act().put("level", "half").putNull("openedOn"));
-      case 1 -> sent(item + "/keep", act());
-      case 2 -> sent(item + "/found-fine", act());
+      case 1 ->
+          random.nextBoolean()
+              ? sent(item + "/keep", act())
+              : sent(
+                  item + "/cleanliness",
+                  act().put("cleanliness", random.nextBoolean() ? "clean" : "used"));
+      case 2 ->
+          random.nextBoolean()
+              ? sent(item + "/found-fine", act())
+              : sent(
+                  item + "/opened", act().put("openedOn", "2031-02-0" + (1 + random.nextInt(9))));
       case 3 -> moveSome();
       case 4 -> shades();
       case 5, 6 -> editItem();
@@ -114,8 +123,8 @@ final class RandomWork {
         .put("name", "Thing " + random.nextInt(5))
         .put("unit", now.at("/product/unit").asString("g"))
         .put("productClass", now.at("/product/productClass").asString("face-powder"));
+    asked.set("item", Kits.description(now.path("home").asString(oneOf(known.places))));
     asked.withObject("item").put("note", "Note " + random.nextInt(5));
-    asked.withObject("item").set("now", now.path("now"));
     asked.withObject("item").set("decant", now.path("decant"));
     return put("/api/items/" + id, asked);
   }

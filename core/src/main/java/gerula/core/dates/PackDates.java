@@ -59,7 +59,7 @@ public record PackDates(
   }
 
   /** The same pack, opened on that day. */
-  public PackDates openedOn(LocalDate day) {
+  public PackDates openedOn(@Nullable LocalDate day) {
     return new PackDates(madeOn, boughtOn, day, printedExpiry, periodAfterOpening);
   }
 

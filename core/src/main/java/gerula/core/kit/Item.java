@@ -92,8 +92,8 @@ public record Item(
     return home(home, null);
   }
 
-  /** Opened: its clocks start. */
-  public Item openedOn(LocalDate day) {
+  /** Opened: its clocks start. Sealed after all when there is no such day. */
+  public Item openedOn(@Nullable LocalDate day) {
     return content(dates.openedOn(day), left, clean, changed);
   }
 

@@ -41,11 +41,23 @@ public enum Obstacle implements Code {
     if (!item.isSealed()) {
       found.add(OPENED_ALREADY);
     }
-    if (openedOn.isAfter(today)) {
+    found.addAll(toHavingOpened(item, openedOn, today));
+    return found;
+  }
+
+  /**
+   * What stands in the way of saying that it was opened that day.
+   *
+   * @param openedOn null when it is sealed after all
+   */
+  public static List<Obstacle> toHavingOpened(
+      Item item, @Nullable LocalDate openedOn, LocalDate today) {
+    List<Obstacle> found = new ArrayList<>();
+    LocalDate madeOn = item.dates().madeOn();
+    if (openedOn != null && openedOn.isAfter(today)) {
       found.add(IN_THE_FUTURE);
     }
-    LocalDate madeOn = item.dates().madeOn();
-    if (madeOn != null && openedOn.isBefore(madeOn)) {
+    if (openedOn != null && madeOn != null && openedOn.isBefore(madeOn)) {
       found.add(BEFORE_MADE);
     }
     return found;
