@@ -67,7 +67,7 @@ command_types() {
 }
 
 # With "find": finding over HTTP against the same SQL in psql, on a database of its own that is filled
-# and emptied for it. Otherwise JMH, with whatever else is given.
+# and emptied for it; with "history" a short history against a long one. Otherwise JMH, with whatever else is given.
 command_bench() {
   need_jdk
   need_maven
@@ -75,7 +75,7 @@ command_bench() {
     bench_start
     return
   fi
-  case ${1:-} in find | hostile) build_web && cluster_up bench && build_application ;; esac
+  case ${1:-} in find | hostile | history) build_web && cluster_up bench && build_application ;; esac
   step "building the benchmark"
   (cd "$HERE" && logged "$STATE/log/bench.log" mvn -B -q -pl core,bench package -DskipTests \
     -Dspotless.check.skip=true dependency:build-classpath -Dmdep.outputFile="$STATE/bench.classpath")
@@ -85,6 +85,8 @@ command_bench() {
     bench_find "$classes"
   elif [ "${1:-}" = hostile ]; then
     bench_hostile "$classes" "${@:2}"
+  elif [ "${1:-}" = history ]; then
+    bench_history "$classes" "${@:2}"
   else
     "$JAVA_HOME/bin/java" -cp "$classes" org.openjdk.jmh.Main "$@"
   fi
@@ -111,6 +113,13 @@ bench_hostile() {
   bench_application
   "$JAVA_HOME/bin/java" -cp "$1" gerula.bench.hostile.HostileBench \
     "http://127.0.0.1:$BENCH_PORT" "$HERE/demo/workspace.json" "${@:2}"
+}
+
+# A short history against a long one. $2: entries of the short; $3: of the long; $4: rounds.
+bench_history() {
+  bench_application
+  GERULA_TEST_APP=$APP_PASSWORD "$JAVA_HOME/bin/java" -cp "$1" gerula.bench.history.HistoryBench \
+    "http://127.0.0.1:$BENCH_PORT" 127.0.0.1 "$CLUSTER_PORT" gerula_bench "${@:2}"
 }
 
 # Ten starts of what was built before, from the command to the first answer; the median is told.

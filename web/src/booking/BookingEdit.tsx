@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { Controller, FormProvider, useFieldArray, useForm, useFormContext } from "react-hook-form";
 import { Link, useNavigate, useParams } from "react-router";
 import { useActs } from "../frame/acts";
@@ -213,6 +213,7 @@ function Faces() {
               Leave out
             </Button>
           </div>
+          <FaceKnown index={index} />
           <FaceTicks index={index} name="services" legend="Services" codes={SERVICES} />
           <FaceTicks
             index={index}
@@ -233,37 +234,45 @@ function Faces() {
 /** Whoever goes by a known name is that person: what is known of her is taken over. */
 function FaceName({ index, fault }: { index: number; fault: string | undefined }) {
   const { register, setValue, getValues, watch } = useFormContext<BookingForm>();
-  const people = (usePeople().data?.people ?? []).map((line) => line.person);
+  const lines = usePeople().data?.people;
   const face = `booking.faces.${index}` as const;
-  const person = people.find((one) => one.id === watch(`${face}.person`));
-  const name = register(`${face}.name`);
-  const named = (typed: string) => {
-    const known = called(typed, people);
-    if (known?.id === person?.id) return;
+  const typed = watch(`${face}.name`);
+  const person = watch(`${face}.person`);
+  // People may come to be known only after the name was typed.
+  useEffect(() => {
+    // Somebody who was erased stays whom the face was.
+    if (!lines || lines.some((line) => line.person.id === person && line.person.erasedOn)) return;
+    const known = called(
+      typed,
+      lines.map((line) => line.person),
+    );
+    if ((known?.id ?? null) === person) return;
     setValue(`${face}.person`, known?.id ?? null);
     if (!known) return;
     if (known.depth !== null) setValue(`${face}.depth`, String(known.depth));
     const told = getValues(`${face}.sensitivities`);
     setValue(`${face}.sensitivities`, [...new Set([...told, ...known.sensitivities])]);
-  };
+  }, [typed, person, lines, face, setValue, getValues]);
   return (
-    <div className="flex flex-col gap-1">
-      <PersonField
-        label="Name"
-        {...(person ? { hint: "known" } : {})}
-        fault={fault}
-        {...name}
-        onChange={(event) => {
-          named(event.target.value);
-          return name.onChange(event);
-        }}
-      />
-      {person && (
-        <p className="text-sm">
-          <Sensitive person={person} />
-        </p>
-      )}
-    </div>
+    <PersonField
+      label="Name"
+      {...(person ? { hint: "known" } : {})}
+      fault={fault}
+      {...register(`${face}.name`)}
+    />
+  );
+}
+
+/** What is known of whoever the face is, below the fields it may differ from. */
+function FaceKnown({ index }: { index: number }) {
+  const { watch } = useFormContext<BookingForm>();
+  const id = watch(`booking.faces.${index}.person`);
+  const person = usePeople().data?.people.find((line) => line.person.id === id)?.person;
+  if (!person) return null;
+  return (
+    <p className="text-sm">
+      Known of {person.name}: <Sensitive person={person} />
+    </p>
   );
 }
 

@@ -23,12 +23,7 @@ export function HouseView() {
     queryFn: () => ask<House>("GET", "/api/house"),
   });
   if (!house.data) return <Without query={house} waiting="Reading the rules…" />;
-  return (
-    <div className="flex flex-col gap-8">
-      <Rules key={house.data.version} house={house.data} />
-      <TimeZone />
-    </div>
-  );
+  return <Rules key={house.data.version} house={house.data} />;
 }
 
 type Draft = {
@@ -126,6 +121,7 @@ function Rules({ house }: { house: House }) {
           </Button>
         )}
       </div>
+      <TimeZone />
       <Limits house={house} draft={draft} onChange={setDraft} />
     </div>
   );

@@ -8,6 +8,7 @@ import gerula.app.kit.ProductDraft;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.ThingKind;
 import gerula.app.person.KnownPeople;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
@@ -29,6 +30,7 @@ final class ArchiveInsert implements ArchiveReader.Reader {
   record Into(
       Act act,
       UUID who,
+      LocalDate today,
       ArchiveDates dates,
       KitStore kit,
       PlaceStore places,
@@ -204,7 +206,12 @@ final class ArchiveInsert implements ArchiveReader.Reader {
                         Objects.requireNonNull(face.person()),
                         face.depth(),
                         face.sensitivities(),
-                        one.booking().firstDay()));
+                        askedOn(one.booking().firstDay())));
+  }
+
+  /** At a booking that lies ahead it was asked by today. */
+  private LocalDate askedOn(LocalDate firstDay) {
+    return firstDay.isBefore(into.today()) ? firstDay : into.today();
   }
 
   private void history(Query row) {

@@ -147,7 +147,16 @@ public class WorkspaceImport {
     ArchiveInsert insert =
         new ArchiveInsert(
             new ArchiveInsert.Into(
-                act, who.account(), dates, kit, places, bookings, people, store, bench));
+                act,
+                who.account(),
+                time.today(),
+                dates,
+                kit,
+                places,
+                bookings,
+                people,
+                store,
+                bench));
     try {
       if (check.house() != null) {
         bench.insertHouse(act, check.house());
@@ -165,6 +174,8 @@ public class WorkspaceImport {
                       + " cannot be. Nothing was changed.")));
     }
     if (insert.hasActs()) {
+      // Before the planner knows how long the history is, it would read it once for each act.
+      kit.countAnew();
       history.check();
     }
   }
