@@ -6,9 +6,9 @@ import { type Booking, Problem } from "../frame/api";
 import { Sentence } from "../frame/Sentence";
 import { useToday } from "../frame/session";
 import { usePlaces } from "../kit/queries";
-import { Sensitive } from "../person/PeopleView";
 import { PersonField } from "../person/PersonField";
 import { called, usePeople } from "../person/queries";
+import { Sensitive } from "../person/Sensitive";
 import { Button, buttonLook } from "../ui/Button";
 import { SelectField, TextField, Ticks } from "../ui/Field";
 import { showFaults } from "../ui/faults";
@@ -218,10 +218,10 @@ function Faces() {
           <FaceTicks
             index={index}
             name="sensitivities"
-            legend="Does not bear"
+            legend="Sensitivities"
             codes={SENSITIVITIES}
           />
-          <FaceTicks index={index} name="concerns" legend="To be evened out" codes={CONCERNS} />
+          <FaceTicks index={index} name="concerns" legend="Skin concerns" codes={CONCERNS} />
         </fieldset>
       ))}
       <div className="pt-3">

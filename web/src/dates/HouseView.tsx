@@ -46,7 +46,7 @@ function Rules({ house }: { house: House }) {
         method: "PUT",
         path: "/api/house",
         body: { version, rules },
-        done: "The house keeps to these rules now.",
+        done: "Saved the house rules.",
       });
     } catch (thrown) {
       setProblem(thrown instanceof Problem ? thrown : null);
@@ -57,7 +57,7 @@ function Rules({ house }: { house: House }) {
   return (
     <div className="flex flex-col gap-6">
       <Sentence>
-        The house keeps to <b>{house.dateLimits}</b> limits
+        You use the <b>{house.dateLimits}</b> shelf-life limits
         {ownCount(house) > 0 && `, with ${count(ownCount(house), "limit")} of its own`}.{" "}
         {isChanged ? <Effect rules={rules} /> : "Change one and see what it would do."}
       </Sentence>
@@ -113,11 +113,11 @@ function Rules({ house }: { house: House }) {
       </div>
       <div className="flex flex-wrap gap-2">
         <Button kind="solid" disabled={!isChanged} onClick={() => void save()}>
-          Keep to these rules
+          Save
         </Button>
         {isChanged && (
           <Button kind="bare" onClick={() => setDraft(draftOf(house))}>
-            Leave them as they are
+            Cancel
           </Button>
         )}
       </div>

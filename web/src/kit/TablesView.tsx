@@ -57,11 +57,11 @@ export function TablesView() {
           <section className="flex flex-col items-start gap-3">
             <h2 className="w-full border-ink border-b pb-1 font-semibold">The kit as a table</h2>
             <p className="text-soft">
-              CSV with a line of column names, parted by commas or semicolons, as any spreadsheet
+              CSV with a line of column names, with commas or semicolons between, as any spreadsheet
               writes it. You see what is read before anything is added.
             </p>
             <FileButton
-              label="Look into a table"
+              label="Import CSV"
               accept=".csv,.tsv,.txt,text/csv"
               onChoose={(chosen) => void look(chosen)}
             />

@@ -7,9 +7,10 @@ import { useToday } from "../frame/session";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/Field";
 import { Without } from "../ui/Without";
-import { capital, count, word } from "../words/codes";
+import { capital, count } from "../words/codes";
 import { shortDate } from "../words/dates";
 import { usePeople } from "./queries";
+import { Sensitive } from "./Sensitive";
 
 type PersonLine = Schemas["PersonLine"];
 
@@ -70,26 +71,6 @@ function PersonRow({ line }: { line: PersonLine }) {
       <Sensitive person={person} />
       <span className="text-soft">{told.join(" · ")}</span>
     </li>
-  );
-}
-
-/** What must not touch the person's face; never asked is not none. */
-export function Sensitive({ person }: { person: Schemas["PersonView"] }) {
-  const today = useToday();
-  if (person.askedOn === null && person.sensitivities.length === 0) {
-    return <span className="text-soon">sensitivities not asked yet</span>;
-  }
-  return (
-    <span>
-      {person.sensitivities.length === 0 ? (
-        "no sensitivities"
-      ) : (
-        <b className="text-stop">{person.sensitivities.map(word).join(", ")}</b>
-      )}{" "}
-      <span className="text-soft">
-        {person.askedOn === null ? "not asked yet" : `asked ${shortDate(person.askedOn, today)}`}
-      </span>
-    </span>
   );
 }
 

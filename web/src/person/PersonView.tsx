@@ -15,9 +15,9 @@ import { Without } from "../ui/Without";
 import { count } from "../words/codes";
 import { shortDate, span } from "../words/dates";
 import { fullName, placePath } from "../words/items";
-import { Sensitive } from "./PeopleView";
 import { PersonFacts } from "./PersonFacts";
 import { type Person, usePeople, usePerson } from "./queries";
+import { Sensitive } from "./Sensitive";
 
 /** One person: what is known, and everything that refers to her or him. */
 export function PersonView() {

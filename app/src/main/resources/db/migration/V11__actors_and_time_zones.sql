@@ -45,27 +45,3 @@ revoke all on function access.actor_by_account(uuid) from public;
 grant execute on function access.actor_by_account(uuid) to gerula_app;
 -- Asked for every request.
 create index account_id on gerula.account (id);
-
-create or replace function gerula.delete_workspace() returns void
-  language plpgsql security definer set search_path = pg_catalog
-  as $$
-    declare
-      gone constant uuid := gerula.current_workspace();
-      t text;
-    begin
-      if gone is null then
-        raise exception 'No workspace is chosen.';
-      end if;
-      set constraints all deferred;
-      -- What others refer to at once goes last.
-      for t in
-        select tablename from pg_tables where schemaname = 'gerula'
-        order by array_position(
-          array['ledger_thing', 'stocktake_seen', 'item', 'place', 'product', 'ledger', 'account', 'actor',
-            'workspace'],
-          tablename::text) nulls first
-      loop
-        execute format('delete from gerula.%I where workspace_id = $1', t) using gone;
-      end loop;
-    end
-  $$;

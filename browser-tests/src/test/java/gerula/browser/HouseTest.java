@@ -16,15 +16,15 @@ class HouseTest {
   void oneSeesWhatAStricterHouseThrowsOutBeforeOneSwitches() {
     try (Person artist = new Person(Person.Stance.DESK).withTheDemo()) {
       artist.goTo("/house");
-      assertThat(artist.sentence()).containsText("keeps to usual limits");
+      assertThat(artist.sentence()).containsText("use the usual shelf-life limits");
       artist.press("cautious house").click();
       assertThat(artist.sentence()).containsText("would throw out 18 things today");
-      artist.press("Keep to these rules").click();
-      assertThat(artist.sentence()).containsText("keeps to cautious limits");
+      artist.press("Save").click();
+      assertThat(artist.sentence()).containsText("use the cautious shelf-life limits");
       artist.press("Undo").click();
-      assertThat(artist.sentence()).containsText("keeps to usual limits");
+      assertThat(artist.sentence()).containsText("use the usual shelf-life limits");
       artist.page.getByLabel("Own limit of mascara, months").fill("130");
-      artist.press("Keep to these rules").click();
+      artist.press("Save").click();
       assertThat(artist.page.getByText("between 1 and 120 months").first()).isVisible();
       assertThat(artist.complaintsBesideRefusals()).isEmpty();
     }

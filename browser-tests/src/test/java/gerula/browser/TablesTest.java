@@ -58,7 +58,7 @@ class TablesTest {
   private void choose(String table) {
     artist
         .page
-        .getByLabel("Look into a table")
+        .getByLabel("Import CSV")
         .setInputFiles(
             new FilePayload("kit.csv", "text/csv", table.getBytes(StandardCharsets.UTF_8)));
   }

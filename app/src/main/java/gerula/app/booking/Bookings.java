@@ -12,6 +12,7 @@ import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
+import gerula.core.booking.Booking;
 import gerula.core.booking.Face;
 import gerula.core.kit.PlaceTree;
 import java.time.LocalDate;
@@ -101,6 +102,19 @@ public class Bookings {
           act.touch(ThingKind.BOOKING_THING, id, () -> store.update(id, draft));
           toldOf(act, id);
         });
+  }
+
+  /** The booking with all that is known of its faces, whenever and wherever it was said. */
+  public Booking asKnown(StoredBooking stored) {
+    Booking booking = stored.booking();
+    return booking.with(
+        booking.faces().stream()
+            .map(
+                face ->
+                    face.person() == null
+                        ? face
+                        : face.knownAs(people.sensitivitiesOf(face.person())))
+            .toList());
   }
 
   /** From now on it is known who a face is: somebody nobody was before. */

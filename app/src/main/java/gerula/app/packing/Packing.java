@@ -15,6 +15,7 @@ import gerula.app.packing.PackingRecords.PackingListView;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.rule.HouseStore;
+import gerula.core.booking.Booking;
 import gerula.core.kit.PlaceTree;
 import gerula.core.kit.opencase.Piece;
 import gerula.core.kit.opencase.Tray;
@@ -65,17 +66,28 @@ class Packing {
     return workspaces.read(who.workspace(), () -> view(facts(booking)));
   }
 
-  /** Everything a list is made of. */
+  /**
+   * Everything a list is made of.
+   *
+   * @param known the booking with all that is known of its faces
+   */
   record Facts(
       StoredBooking booking,
+      Booking known,
       List<StoredItem> kit,
       PlaceTree places,
       Set<UUID> packed,
       HouseRules house) {}
 
   private Facts facts(UUID id) {
+    StoredBooking booking = bookings.existing(id);
     return new Facts(
-        bookings.existing(id), kit.items(), places.tree(), packed.of(id), house.current());
+        booking,
+        bookings.asKnown(booking),
+        kit.items(),
+        places.tree(),
+        packed.of(id),
+        house.current());
   }
 
   private PackingListView view(Facts facts) {
@@ -125,7 +137,7 @@ class Packing {
 
   private static PackingList.Facts forTheCore(Facts facts) {
     return new PackingList.Facts(
-        facts.booking().booking(),
+        facts.known(),
         facts.kit().stream().map(StoredItem::item).toList(),
         facts.places(),
         facts.booking().bags(),

@@ -52,6 +52,11 @@ public class KnownPeople {
     return person.id();
   }
 
+  /** What must not touch somebody, as far as it is known. */
+  public Set<Sensitivity> sensitivitiesOf(UUID id) {
+    return store.find(id).map(one -> one.person().sensitivities()).orElse(Set.of());
+  }
+
   /** What was said of her at a booking is known of her. */
   public void told(
       Act act, UUID id, double depth, Set<Sensitivity> sensitivities, LocalDate today) {

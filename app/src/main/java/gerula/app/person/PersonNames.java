@@ -2,6 +2,7 @@ package gerula.app.person;
 
 import static gerula.app.tables.Tables.PERSON;
 
+import gerula.app.platform.workspace.PerTransaction;
 import gerula.core.kit.PersonRef;
 import java.util.HashMap;
 import java.util.Locale;
@@ -11,8 +12,6 @@ import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * What people are called, for whoever refers to them by id. Read once a transaction: a list of a
@@ -22,6 +21,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 public class PersonNames {
 
   private final DSLContext sql;
+  private final PerTransaction<Known> known = new PerTransaction<>(Known.class);
 
   PersonNames(DSLContext sql) {
     this.sql = sql;
@@ -52,23 +52,11 @@ public class PersonNames {
 
   /** Somebody was added, or is called otherwise. */
   void forget() {
-    TransactionSynchronizationManager.unbindResourceIfPossible(this);
+    known.forget();
   }
 
   private Known known() {
-    if (TransactionSynchronizationManager.getResource(this) instanceof Known known) {
-      return known;
-    }
-    Known read = read();
-    TransactionSynchronizationManager.bindResource(this, read);
-    TransactionSynchronizationManager.registerSynchronization(
-        new TransactionSynchronization() {
-          @Override
-          public void afterCompletion(int status) {
-            TransactionSynchronizationManager.unbindResourceIfPossible(PersonNames.this);
-          }
-        });
-    return read;
+    return known.get(this::read);
   }
 
   private Known read() {

@@ -16,6 +16,9 @@ import java.util.Map;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Table;
+import org.jooq.TableField;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -130,51 +133,30 @@ class PersonTies {
             .fetch(FACE.BOOKING_ID)) {
       act.touch(ThingKind.BOOKING_THING, booking, () -> moveFaces(booking, from, to));
     }
-    for (UUID item :
-        sql.select(ITEM.ID)
-            .from(ITEM)
-            .where(ITEM.ONLY_FOR_ID.eq(from))
-            .orderBy(ITEM.ID)
-            .fetch(ITEM.ID)) {
-      act.touch(
-          ThingKind.ITEM_THING,
-          item,
-          () ->
-              sql.update(ITEM)
-                  .set(ITEM.ONLY_FOR_ID, to)
-                  .set(ITEM.VERSION, ITEM.VERSION.plus(1))
-                  .where(ITEM.ID.eq(item))
-                  .execute());
-    }
-    moveContacts(act, from, to);
-    for (UUID place : places(from)) {
-      act.touch(
-          ThingKind.PLACE_THING,
-          place,
-          () ->
-              sql.update(PLACE)
-                  .set(PLACE.PERSON_ID, to)
-                  .set(PLACE.VERSION, PLACE.VERSION.plus(1))
-                  .where(PLACE.ID.eq(place))
-                  .execute());
-    }
+    move(act, ThingKind.ITEM_THING, ITEM.ID, ITEM.ONLY_FOR_ID, from, to);
+    move(act, ThingKind.PLACE_THING, PLACE.ID, PLACE.PERSON_ID, from, to);
+    move(act, ThingKind.CONTACT_THING, CONTACT.ID, CONTACT.PERSON_ID, from, to);
   }
 
-  private void moveContacts(Act act, UUID from, UUID to) {
-    for (UUID contact :
-        sql.select(CONTACT.ID)
-            .from(CONTACT)
-            .where(CONTACT.PERSON_ID.eq(from))
-            .orderBy(CONTACT.ID)
-            .fetch(CONTACT.ID)) {
+  private void move(
+      Act act,
+      ThingKind kind,
+      TableField<?, UUID> id,
+      TableField<?, UUID> refers,
+      UUID from,
+      UUID to) {
+    Table<?> table = kind.table();
+    Field<Integer> version = table.field("version", Integer.class);
+    for (UUID thing : sql.select(id).from(table).where(refers.eq(from)).orderBy(id).fetch(id)) {
       act.touch(
-          ThingKind.CONTACT_THING,
-          contact,
-          () ->
-              sql.update(CONTACT)
-                  .set(CONTACT.PERSON_ID, to)
-                  .where(CONTACT.ID.eq(contact))
-                  .execute());
+          kind,
+          thing,
+          () -> {
+            var update = sql.update(table).set(refers, to);
+            (version == null ? update : update.set(version, version.plus(1)))
+                .where(id.eq(thing))
+                .execute();
+          });
     }
   }
 

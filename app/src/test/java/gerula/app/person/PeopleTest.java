@@ -144,6 +144,47 @@ class PeopleTest {
     assertThat(people()).hasSize(1);
   }
 
+  /** Asked on the way, after the booking was written down: what contains it stays at home. */
+  @Test
+  void whatIsKnownOfSomebodyKeepsThingsOffTheListOfEveryBooking() {
+    String id = Kits.id();
+    ObjectNode powder = Kits.powder(id, drawer);
+    powder.withObject("product").withArray("contains").add("carmine");
+    client.post("/api/items", powder).expect(201);
+    String booking = booked("Idra Vance");
+    ObjectNode idra = act().put("id", Kits.id());
+    idra.set("person", person("Idra Vance"));
+    client.post("/api/people", idra).expect(204);
+    JsonNode before = client.get("/api/bookings/" + booking).body();
+    ObjectNode again = act().put("version", before.path("version").asInt());
+    ObjectNode same = Kits.booking();
+    ((ObjectNode) same.path("faces").get(0))
+        .put("id", before.at("/faces/0/id").asString())
+        .put("name", "Idra Vance")
+        .putArray("sensitivities");
+    again.set("booking", same);
+    client.put("/api/bookings/" + booking, again).expect(200);
+    assertThat(list(booking)).contains(id);
+
+    ObjectNode sensitive = person("Idra Vance");
+    sensitive.withArray("sensitivities").add("carmine");
+    change(idra.path("id").asString(), sensitive).expect(204);
+    assertThat(list(booking)).doesNotContain(id);
+    // What was said at the booking is still told as it was said.
+    assertThat(face(booking).path("sensitivities")).isEmpty();
+  }
+
+  private List<String> list(String booking) {
+    List<String> items = new ArrayList<>();
+    client
+        .get("/api/bookings/" + booking + "/packing-list")
+        .expect(200)
+        .body()
+        .path("lines")
+        .forEach(line -> items.add(line.path("item").path("id").asString()));
+    return items;
+  }
+
   @Test
   void anotherNameIsTrueEverywhere() {
     String sponge = keptFor("Idra Vance");

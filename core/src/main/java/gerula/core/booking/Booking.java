@@ -43,6 +43,11 @@ public record Booking(
     faces = List.copyOf(faces);
   }
 
+  /** The same booking with other faces. */
+  public Booking with(List<Face> others) {
+    return new Booking(id, title, firstDay, lastDay, conditions, others);
+  }
+
   /** Working days, both ends included. */
   public int days() {
     return (int) ChronoUnit.DAYS.between(firstDay, lastDay) + 1;

@@ -1,6 +1,7 @@
 package gerula.core.booking;
 
 import gerula.core.kit.Sensitivity;
+import java.util.HashSet;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -31,5 +32,12 @@ public record Face(
     concerns = Set.copyOf(concerns);
     sensitivities = Set.copyOf(sensitivities);
     services = Set.copyOf(services);
+  }
+
+  /** The same face with what is known of the person besides what was said at the booking. */
+  public Face knownAs(Set<Sensitivity> known) {
+    Set<Sensitivity> all = new HashSet<>(sensitivities);
+    all.addAll(known);
+    return new Face(id, person, name, depth, skinType, concerns, all, services);
   }
 }

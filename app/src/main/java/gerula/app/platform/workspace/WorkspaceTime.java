@@ -8,8 +8,6 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * Which day it is where the artist works. Instants are kept in UTC; on which day they fall is said
@@ -21,6 +19,7 @@ public class WorkspaceTime {
   private final DSLContext sql;
   private final Workspaces workspaces;
   private final Clock clock;
+  private final PerTransaction<ZoneId> zone = new PerTransaction<>(ZoneId.class);
 
   WorkspaceTime(DSLContext sql, Workspaces workspaces, Clock clock) {
     this.sql = sql;
@@ -52,27 +51,12 @@ public class WorkspaceTime {
 
   /** Asked once a transaction. */
   public ZoneId zone() {
-    if (TransactionSynchronizationManager.getResource(this) instanceof ZoneId known) {
-      return known;
-    }
-    ZoneId zone = ZoneId.of(sql.select(WORKSPACE.ZONE).from(WORKSPACE).fetchSingle(WORKSPACE.ZONE));
-    keepUntilTheEnd(zone);
-    return zone;
+    return zone.get(
+        () -> ZoneId.of(sql.select(WORKSPACE.ZONE).from(WORKSPACE).fetchSingle(WORKSPACE.ZONE)));
   }
 
   /** It has been changed in this transaction. */
   void forget() {
-    TransactionSynchronizationManager.unbindResourceIfPossible(this);
-  }
-
-  private void keepUntilTheEnd(ZoneId zone) {
-    TransactionSynchronizationManager.bindResource(this, zone);
-    TransactionSynchronizationManager.registerSynchronization(
-        new TransactionSynchronization() {
-          @Override
-          public void afterCompletion(int status) {
-            TransactionSynchronizationManager.unbindResourceIfPossible(WorkspaceTime.this);
-          }
-        });
+    zone.forget();
   }
 }
