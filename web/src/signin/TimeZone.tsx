@@ -29,7 +29,7 @@ export function TimeZone() {
     }
   };
   return (
-    <section className="flex max-w-3xl flex-wrap items-end gap-3" aria-label="Time zone">
+    <div className="flex max-w-3xl flex-wrap items-end gap-3">
       <div className="w-72">
         <SelectField
           label="Time zone"
@@ -45,7 +45,7 @@ export function TimeZone() {
           Use this device's, {ownZone().replaceAll("_", " ")}
         </Button>
       )}
-    </section>
+    </div>
   );
 }
 
