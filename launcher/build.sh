@@ -2,7 +2,7 @@
 
 fingerprint() {
   (cd "$HERE" && find "$@" -type f -not -path '*/node_modules/*' -not -path '*/target/*' \
-    -not -path 'web/dist/*' -not -name api-types.ts -print0 | sort -z | xargs -0 sha256sum) | sha256sum | cut -d' ' -f1
+    -not -path 'web/dist/*' -not -path 'web/src/api/types.ts' -print0 | sort -z | xargs -0 sha256sum) | sha256sum | cut -d' ' -f1
 }
 
 is_current() {

@@ -1,9 +1,9 @@
 import "@fontsource-variable/atkinson-hyperlegible-next";
 import "@fontsource-variable/bricolage-grotesque";
-import "./frame/look.css";
+import "./shell/look.css";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
-import { Gerula } from "./frame/Gerula";
+import { Gerula } from "./shell/Gerula";
 
 const root = document.getElementById("gerula");
 if (root) {

@@ -1,23 +1,23 @@
 import { useEffect, useState } from "react";
 import { Controller, FormProvider, useFieldArray, useForm, useFormContext } from "react-hook-form";
 import { Link, useNavigate, useParams } from "react-router";
-import { useActs } from "../frame/acts";
-import { type Booking, Problem } from "../frame/api";
-import { Sentence } from "../frame/Sentence";
-import { useToday } from "../frame/session";
-import { usePlaces } from "../kit/queries";
+import { useActs } from "../api/acts";
+import { useBooking } from "../api/booking";
+import { type Booking, Problem } from "../api/client";
+import { usePlaces } from "../api/kit";
+import { called, usePeople } from "../api/person";
+import { useToday } from "../api/session";
+import { Sentence } from "../parts/Sentence";
 import { PersonField } from "../person/PersonField";
-import { called, usePeople } from "../person/queries";
 import { Sensitive } from "../person/Sensitive";
 import { Button, buttonLook } from "../ui/Button";
+import { ChangedElsewhere } from "../ui/ChangedElsewhere";
 import { SelectField, TextField, Ticks } from "../ui/Field";
 import { showFaults } from "../ui/faults";
-import { Meanwhile } from "../ui/Meanwhile";
 import { Without } from "../ui/Without";
 import { capital, choices, word } from "../words/codes";
 import { CONCERNS, CONDITIONS, SENSITIVITIES, SERVICES, SKIN_TYPES } from "../words/lists";
 import { type BookingForm, emptyBooking, fromBooking, newFace, toDraft } from "./bookingForm";
-import { useBooking } from "./queries";
 
 export function BookingNew() {
   const today = useToday();
@@ -38,7 +38,7 @@ function Editor({ id, start, booking }: EditorProps) {
   const { perform } = useActs();
   const navigate = useNavigate();
   const [base, setBase] = useState(booking?.version ?? null);
-  const [meanwhile, setMeanwhile] = useState<Booking | null>(null);
+  const [theirs, setTheirs] = useState<Booking | null>(null);
   const form = useForm<BookingForm>({ defaultValues: start });
   const faults = form.formState.errors.booking;
   const send = async (typed: BookingForm, over: number | null) => {
@@ -58,7 +58,7 @@ function Editor({ id, start, booking }: EditorProps) {
     } catch (thrown) {
       if (!(thrown instanceof Problem)) return;
       showFaults(thrown, form.setError);
-      if (thrown.code === "changed-meanwhile") setMeanwhile(thrown.current as Booking);
+      if (thrown.code === "changed-meanwhile") setTheirs(thrown.current as Booking);
     }
   };
   const callOff = async () => {
@@ -79,14 +79,14 @@ function Editor({ id, start, booking }: EditorProps) {
         className="flex max-w-5xl flex-col gap-6"
       >
         <Sentence>{booking ? `${booking.title}, to be changed.` : "A new booking."}</Sentence>
-        {meanwhile && (
-          <Meanwhile
+        {theirs && (
+          <ChangedElsewhere
             what="booking"
-            onKeepMine={form.handleSubmit((typed) => send(typed, meanwhile.version))}
+            onKeepMine={form.handleSubmit((typed) => send(typed, theirs.version))}
             onTakeTheirs={() => {
-              form.reset(fromBooking(meanwhile));
-              setBase(meanwhile.version);
-              setMeanwhile(null);
+              form.reset(fromBooking(theirs));
+              setBase(theirs.version);
+              setTheirs(null);
             }}
           />
         )}

@@ -1,13 +1,13 @@
 import { Link } from "react-router";
-import { CalendarAddress } from "../dates/CalendarAddress";
-import type { Booking } from "../frame/api";
-import { Counted, Sentence } from "../frame/Sentence";
-import { useToday } from "../frame/session";
+import { useBookings } from "../api/booking";
+import type { Booking } from "../api/client";
+import { useToday } from "../api/session";
+import { Counted, Sentence } from "../parts/Sentence";
 import { buttonLook } from "../ui/Button";
 import { Without } from "../ui/Without";
 import { capital, count, word } from "../words/codes";
 import { clockTime, nearDate, span } from "../words/dates";
-import { useBookings } from "./queries";
+import { CalendarAddress } from "./CalendarAddress";
 
 /** All bookings, the next one in the sentence. */
 export function BookingsView() {

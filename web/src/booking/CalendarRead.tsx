@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { useActs } from "../frame/acts";
-import { askFile, Problem, type Schemas } from "../frame/api";
-import { Sentence } from "../frame/Sentence";
-import { useToday } from "../frame/session";
+import { useActs } from "../api/acts";
+import { askFile, Problem, type Schemas } from "../api/client";
+import { useToday } from "../api/session";
+import { Sentence } from "../parts/Sentence";
 import { Button } from "../ui/Button";
 import { capital, count } from "../words/codes";
 import { clockTime, span } from "../words/dates";

@@ -1,4 +1,4 @@
-import type { Booking, Face, Schemas } from "../frame/api";
+import type { Booking, Face, Schemas } from "../api/client";
 
 export type FaceForm = Omit<Face, "depth"> & { depth: string };
 

@@ -1,16 +1,16 @@
 import { Link, useSearchParams } from "react-router";
-import { useBookings } from "../booking/queries";
-import type { Booking, Schemas } from "../frame/api";
-import { Counted, Sentence } from "../frame/Sentence";
-import { useToday } from "../frame/session";
+import { useBookings } from "../api/booking";
+import type { Booking, Schemas } from "../api/client";
+import { useDates } from "../api/dates";
+import { useToday } from "../api/session";
+import { Counted, Sentence } from "../parts/Sentence";
 import { BuyingList } from "../restock/BuyingList";
 import { capital, count, word } from "../words/codes";
 import { Line } from "./Line";
-import { useDates } from "./queries";
 import { type Scale, scaleOf } from "./scale";
 import { TimeHead } from "./TimeHead";
 
-type RunningOut = Schemas["RunningOutView"];
+type Expiring = Schemas["ExpiringView"];
 
 const REACHES = [
   { weeks: 2, word: "two weeks" },
@@ -64,7 +64,7 @@ export function DatesView() {
 }
 
 type SentenceProps = {
-  dates: Schemas["RunningOutList"];
+  dates: Schemas["ExpiringList"];
   bookings: Booking[];
   today: string;
   weeks: number;
@@ -120,7 +120,7 @@ function DatesSentence({ dates, bookings, today, weeks }: SentenceProps) {
 }
 
 type LinesProps = {
-  things: RunningOut[];
+  things: Expiring[];
   wanted: Schemas["WantedView"][];
   bookings: Booking[];
   scale: Scale;

@@ -1,17 +1,17 @@
 import { useState } from "react";
 import { Link } from "react-router";
-import { useActs } from "../frame/acts";
-import type { Booking, Schemas } from "../frame/api";
-import { Swatch } from "../frame/Swatch";
-import { Discard } from "../kit/ItemDoing";
-import { BecauseClocks } from "../kit/ItemFacts";
-import { UseIt } from "../kit/UseIt";
+import { useActs } from "../api/acts";
+import type { Booking, Schemas } from "../api/client";
+import { Discard } from "../kit/item/ItemDoing";
+import { BecauseClocks } from "../kit/item/ItemFacts";
+import { UseIt } from "../kit/item/UseIt";
+import { Swatch } from "../parts/Swatch";
 import { WantIt } from "../restock/WantIt";
 import { nearDate } from "../words/dates";
 import { fullName, shortName } from "../words/items";
 import type { Scale } from "./scale";
 
-type LineProps = { ending: Schemas["RunningOutView"]; bookings: Booking[]; scale: Scale };
+type LineProps = { ending: Schemas["ExpiringView"]; bookings: Booking[]; scale: Scale };
 
 /** One thing: what it is, its line of time up to its last day, and what that meets. */
 export function Line({ ending, bookings, scale }: LineProps) {

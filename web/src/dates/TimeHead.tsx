@@ -1,7 +1,7 @@
 import { Link } from "react-router";
-import type { Booking } from "../frame/api";
-import { OrderBy } from "../frame/Ruler";
-import type { Wanted } from "../restock/queries";
+import type { Booking } from "../api/client";
+import type { Wanted } from "../api/restock";
+import { OrderBy } from "../parts/Ruler";
 import { nearDate, plusDays } from "../words/dates";
 import { shortName } from "../words/items";
 import type { Scale } from "./scale";

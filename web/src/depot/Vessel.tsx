@@ -1,5 +1,5 @@
-import type { Item } from "../frame/api";
-import type { Empty, Piece } from "./queries";
+import type { Item } from "../api/client";
+import type { Empty, Piece } from "../api/depot";
 
 type Kind = Piece["container"];
 

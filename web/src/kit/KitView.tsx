@@ -1,14 +1,14 @@
 import { Link, useSearchParams } from "react-router";
-import { Counted, Sentence } from "../frame/Sentence";
+import { useItemParts, useKitSummary, usePlaces } from "../api/kit";
+import { Counted, Sentence } from "../parts/Sentence";
 import { buttonLook } from "../ui/Button";
 import { SelectField } from "../ui/Field";
 import { capital, choices, count } from "../words/codes";
 import { placePath } from "../words/items";
 import { CLASSES, FORMS, SECTIONS, STATES } from "../words/lists";
 import { type FilterName, kitFilter } from "./filter";
-import { ItemRows } from "./ItemRows";
-import { PlaceList } from "./PlaceList";
-import { useItemParts, useKitSummary, usePlaces } from "./queries";
+import { ItemRows } from "./item/ItemRows";
+import { PlaceList } from "./place/PlaceList";
 
 /** The whole kit as one ruled list, narrowed by the address. */
 export function KitView() {

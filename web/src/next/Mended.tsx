@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { ask, type Schemas } from "../frame/api";
+import { ask, type Schemas } from "../api/client";
 import { Button } from "../ui/Button";
 import { nearDate } from "../words/dates";
 

@@ -1,14 +1,14 @@
 import { Link } from "react-router";
-import { useBookings } from "../booking/queries";
-import { useSessions } from "../depot/queries";
-import type { Booking, Schemas } from "../frame/api";
-import { Marks } from "../frame/Marks";
-import { Counted, Sentence } from "../frame/Sentence";
-import { Swatch } from "../frame/Swatch";
-import { useToday } from "../frame/session";
-import { useAttention, useKitSummary, usePlaces } from "../kit/queries";
-import { usePackingList } from "../packing/queries";
-import { useBuying } from "../restock/queries";
+import { useBookings } from "../api/booking";
+import type { Booking, Schemas } from "../api/client";
+import { useSessions } from "../api/depot";
+import { useAttention, useKitSummary, usePlaces } from "../api/kit";
+import { usePackingList } from "../api/packing";
+import { useBuying } from "../api/restock";
+import { useToday } from "../api/session";
+import { Marks } from "../parts/Marks";
+import { Counted, Sentence } from "../parts/Sentence";
+import { Swatch } from "../parts/Swatch";
 import { SignOut } from "../signin/SignOut";
 import { buttonLook } from "../ui/Button";
 import { Without } from "../ui/Without";
@@ -176,7 +176,7 @@ function Trouble({ trouble, today }: { trouble: Schemas["ItemPage"]; today: stri
               <p className="text-[0.9rem] text-stop">
                 {Object.values(item.marks)
                   .filter((mark) => mark.state === "stop")
-                  .map((mark) => markWords(mark.because, places, today))
+                  .map((mark) => markWords(mark.reason, places, today))
                   .join(" ")}
               </p>
             </div>

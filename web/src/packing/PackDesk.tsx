@@ -1,12 +1,13 @@
 import { Checkbox } from "radix-ui";
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
-import { useActs } from "../frame/acts";
-import type { Because, Line, Schemas } from "../frame/api";
-import { Marks } from "../frame/Marks";
-import { OpenCase } from "../frame/OpenCase";
-import { Swatch } from "../frame/Swatch";
-import { usePlaces } from "../kit/queries";
+import { useActs } from "../api/acts";
+import type { Line, Schemas } from "../api/client";
+import { usePlaces } from "../api/kit";
+import { type PackingList, useBags } from "../api/packing";
+import { Marks } from "../parts/Marks";
+import { OpenCase } from "../parts/OpenCase";
+import { Swatch } from "../parts/Swatch";
 import { Button, buttonLook } from "../ui/Button";
 import { Chip } from "../ui/Chip";
 import { Without } from "../ui/Without";
@@ -15,9 +16,10 @@ import { fullName, placeTail, shortName } from "../words/items";
 import { chips, findingWords, gapLines, gapTitle, type PackingWords } from "../words/packing";
 import { amount } from "../words/quantities";
 import { PackingSentence } from "./PackingSentence";
-import { type PackingList, useBags } from "./queries";
 import { usePackingWords } from "./usePackingWords";
 import { useTicks } from "./useTicks";
+
+type Finding = Schemas["PackingFinding"];
 
 /** The packing list at the desk: gaps first, the lines in the order of the work, the bags laid open. */
 export function PackDesk({ list }: { list: PackingList }) {
@@ -150,7 +152,7 @@ function Doing({ list }: { list: PackingList }) {
   );
 }
 
-function Gaps({ findings, words }: { findings: Because[]; words: PackingWords }) {
+function Gaps({ findings, words }: { findings: Finding[]; words: PackingWords }) {
   const gaps = findings.filter((finding) => finding.code === "gap");
   if (!gaps.length) return null;
   return (
@@ -353,7 +355,7 @@ function PutBack({ line, booking }: { line: Line; booking: string }) {
 }
 
 /** What is to be said besides the gaps. */
-function Notes({ findings, words }: { findings: Because[]; words: PackingWords }) {
+function Notes({ findings, words }: { findings: Finding[]; words: PackingWords }) {
   const others = findings.filter((finding) => finding.code !== "gap");
   if (!others.length) return null;
   return (

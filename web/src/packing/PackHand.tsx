@@ -1,18 +1,18 @@
 import { type ReactNode, useState } from "react";
 import { Link } from "react-router";
-import { useActs } from "../frame/acts";
-import type { Line, Schemas } from "../frame/api";
-import { Marks } from "../frame/Marks";
-import { Counted } from "../frame/Sentence";
-import { Swatch } from "../frame/Swatch";
-import { usePlaces } from "../kit/queries";
+import { useActs } from "../api/acts";
+import type { Line, Schemas } from "../api/client";
+import { type PlaceMap, usePlaces } from "../api/kit";
+import type { PackingList } from "../api/packing";
+import { Marks } from "../parts/Marks";
+import { Counted } from "../parts/Sentence";
+import { Swatch } from "../parts/Swatch";
 import { Button } from "../ui/Button";
 import { Progress } from "../ui/Progress";
 import { capital, count } from "../words/codes";
-import { fullName, type PlaceMap, placePath, placeTail, shortName } from "../words/items";
+import { fullName, placePath, placeTail, shortName } from "../words/items";
 import { gapLines, gapTitle, names, type PackingWords } from "../words/packing";
 import { amount, leftOf, mass } from "../words/quantities";
-import type { PackingList } from "./queries";
 import { usePackingWords } from "./usePackingWords";
 import { useTicks } from "./useTicks";
 

@@ -1,10 +1,10 @@
-import { Counted, Sentence } from "../frame/Sentence";
-import { useToday } from "../frame/session";
+import type { PackingList } from "../api/packing";
+import { useToday } from "../api/session";
+import { Counted, Sentence } from "../parts/Sentence";
 import { capital, count, word } from "../words/codes";
 import { clockTime, nearDate } from "../words/dates";
 import { gapTitle, type PackingWords } from "../words/packing";
 import { mass } from "../words/quantities";
-import type { PackingList } from "./queries";
 
 const SEEN_IN_A_SENTENCE = new Set([
   "wet",

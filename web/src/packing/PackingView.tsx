@@ -1,10 +1,10 @@
 import { useParams } from "react-router";
-import { useStance } from "../frame/stance";
-import { usePlaceList } from "../kit/queries";
+import { usePlaceList } from "../api/kit";
+import { type PackingList, usePackingList } from "../api/packing";
+import { useStance } from "../parts/stance";
 import { Without } from "../ui/Without";
 import { PackDesk } from "./PackDesk";
 import { PackHand } from "./PackHand";
-import { type PackingList, usePackingList } from "./queries";
 import { usePackingScans } from "./usePackingScans";
 
 /** One booking and its packing list: at the desk the whole of it, in the hand one thing at a time. */

@@ -1,7 +1,7 @@
-import { useActs } from "../frame/acts";
+import { useActs } from "../api/acts";
+import type { PackingList } from "../api/packing";
 import { useScans } from "../scan/scans";
 import { shortName } from "../words/items";
-import type { PackingList } from "./queries";
 import { useTicks } from "./useTicks";
 
 /** While one packs, a scan ticks off; while the bags are out, it puts back. */

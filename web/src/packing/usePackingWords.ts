@@ -1,8 +1,8 @@
 import { useMemo } from "react";
-import { useToday } from "../frame/session";
-import { usePlaces } from "../kit/queries";
+import { usePlaces } from "../api/kit";
+import type { PackingList } from "../api/packing";
+import { useToday } from "../api/session";
 import type { PackingWords } from "../words/packing";
-import type { PackingList } from "./queries";
 
 /** Names for the ids that reasons and findings carry. */
 export function usePackingWords(list: PackingList): PackingWords {

@@ -1,9 +1,9 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useState } from "react";
-import { useActs } from "../frame/acts";
-import type { Line } from "../frame/api";
+import { useActs } from "../api/acts";
+import type { Line } from "../api/client";
+import { bagsKey, type PackingList, packingListKey } from "../api/packing";
 import { shortName } from "../words/items";
-import { bagsKey, type PackingList, packingListKey } from "./queries";
 
 /**
  * Ticks lines off. A tick is shown at once, as under way until the server has confirmed it; when it

@@ -1,15 +1,15 @@
 import { useState } from "react";
 import { Link } from "react-router";
-import { useActs } from "../frame/acts";
-import type { Schemas } from "../frame/api";
-import { Sentence } from "../frame/Sentence";
-import { useToday } from "../frame/session";
+import { useActs } from "../api/acts";
+import type { Schemas } from "../api/client";
+import { usePeople } from "../api/person";
+import { useToday } from "../api/session";
+import { Sentence } from "../parts/Sentence";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/Field";
 import { Without } from "../ui/Without";
 import { capital, count } from "../words/codes";
 import { shortDate } from "../words/dates";
-import { usePeople } from "./queries";
 import { Sensitive } from "./Sensitive";
 
 type PersonLine = Schemas["PersonLine"];

@@ -1,14 +1,14 @@
 import { useState } from "react";
-import { useActs } from "../frame/acts";
-import { Problem } from "../frame/api";
-import { useToday } from "../frame/session";
+import { useActs } from "../api/acts";
+import { Problem } from "../api/client";
+import type { Person } from "../api/person";
+import { useToday } from "../api/session";
 import { Button } from "../ui/Button";
+import { ChangedElsewhere } from "../ui/ChangedElsewhere";
 import { TextField, Ticks } from "../ui/Field";
-import { Meanwhile } from "../ui/Meanwhile";
 import { capital, word } from "../words/codes";
 import { SENSITIVITIES } from "../words/lists";
 import { decimal } from "../words/quantities";
-import type { Person } from "./queries";
 
 type Draft = {
   name: string;
@@ -80,7 +80,7 @@ export function PersonFacts({ person }: { person: Person }) {
       }}
     >
       {current && (
-        <Meanwhile
+        <ChangedElsewhere
           what="person"
           onKeepMine={() => void save(current.version)}
           onTakeTheirs={() => {

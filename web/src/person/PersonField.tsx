@@ -1,6 +1,6 @@
 import { type ComponentProps, useId } from "react";
+import { usePeople } from "../api/person";
 import { TextField } from "../ui/Field";
-import { usePeople } from "./queries";
 
 /** A name that may be somebody's who is known: the known ones are offered as one types. */
 export function PersonField(props: ComponentProps<typeof TextField>) {

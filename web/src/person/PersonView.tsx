@@ -1,13 +1,14 @@
 import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
-import { useItemsOf } from "../dates/queries";
-import { useActs } from "../frame/acts";
-import type { Schemas } from "../frame/api";
-import { Sentence } from "../frame/Sentence";
-import { Swatch } from "../frame/Swatch";
-import { useToday } from "../frame/session";
-import { HistoryList } from "../kit/HistoryList";
-import { usePlaces } from "../kit/queries";
+import { useActs } from "../api/acts";
+import type { Schemas } from "../api/client";
+import { useItemsOf } from "../api/dates";
+import { usePlaces } from "../api/kit";
+import { type Person, usePeople, usePerson } from "../api/person";
+import { useToday } from "../api/session";
+import { HistoryList } from "../parts/HistoryList";
+import { Sentence } from "../parts/Sentence";
+import { Swatch } from "../parts/Swatch";
 import { Button } from "../ui/Button";
 import { SelectField } from "../ui/Field";
 import { Sheet } from "../ui/Sheet";
@@ -16,7 +17,6 @@ import { count } from "../words/codes";
 import { shortDate, span } from "../words/dates";
 import { fullName, placePath } from "../words/items";
 import { PersonFacts } from "./PersonFacts";
-import { type Person, usePeople, usePerson } from "./queries";
 import { Sensitive } from "./Sensitive";
 
 /** One person: what is known, and everything that refers to her or him. */

@@ -1,5 +1,5 @@
-import type { Schemas } from "../frame/api";
-import { useToday } from "../frame/session";
+import type { Schemas } from "../api/client";
+import { useToday } from "../api/session";
 import { word } from "../words/codes";
 import { shortDate } from "../words/dates";
 

@@ -1,9 +1,9 @@
 import { Link } from "react-router";
-import { useActs } from "../frame/acts";
-import { Swatch } from "../frame/Swatch";
+import { useActs } from "../api/acts";
+import type { Wanted } from "../api/restock";
+import { Swatch } from "../parts/Swatch";
 import { shortDate } from "../words/dates";
 import { fullName, shortName } from "../words/items";
-import type { Wanted } from "./queries";
 
 type BuyingProps = { wanted: Wanted[]; today: string };
 

@@ -1,6 +1,6 @@
 import { useState } from "react";
-import { useActs } from "../frame/acts";
-import type { Item } from "../frame/api";
+import { useActs } from "../api/acts";
+import type { Item } from "../api/client";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/Field";
 import { Sheet } from "../ui/Sheet";

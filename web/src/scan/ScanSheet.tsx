@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import { usePlaces } from "../kit/queries";
+import { usePlaces } from "../api/kit";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/Field";
 import { Sheet } from "../ui/Sheet";

@@ -10,7 +10,7 @@ import {
   useState,
 } from "react";
 import { useNavigate } from "react-router";
-import { ask, type Schemas } from "../frame/api";
+import { ask, type Schemas } from "../api/client";
 import { type Typed, useWedge } from "./wedge";
 
 export type Scan = Schemas["CodeAnswer"] & { code: string };

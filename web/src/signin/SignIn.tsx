@@ -1,9 +1,9 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useForm } from "react-hook-form";
-import { ask, type Problem } from "../frame/api";
-import { Sentence } from "../frame/Sentence";
-import { sessionKey } from "../frame/session";
+import { ask, type Problem } from "../api/client";
+import { sessionKey } from "../api/session";
+import { Sentence } from "../parts/Sentence";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/Field";
 import { ownZone } from "./TimeZone";

@@ -1,5 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { ask } from "../frame/api";
+import { ask } from "../api/client";
 
 export function SignOut() {
   const queries = useQueryClient();

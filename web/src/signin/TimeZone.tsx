@@ -1,7 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { ask, Problem } from "../frame/api";
-import { useSession } from "../frame/session";
+import { ask, Problem } from "../api/client";
+import { useSession } from "../api/session";
 import { Button } from "../ui/Button";
 import { SelectField } from "../ui/Field";
 import { clockTime } from "../words/dates";

@@ -10,13 +10,13 @@ export function Chip({ word, children }: ChipProps) {
       <Popover.Trigger className="inline-flex min-h-6 items-center rounded-full border border-hair px-2 text-[0.8rem] text-soft leading-tight hover:border-line hover:text-ink max-hand:min-h-8">
         {word}
       </Popover.Trigger>
-      <Told>{children}</Told>
+      <OnPaper>{children}</OnPaper>
     </Popover.Root>
   );
 }
 
 /** What a popover tells, on paper with an ink edge. */
-export function Told({ children }: { children: ReactNode }) {
+export function OnPaper({ children }: { children: ReactNode }) {
   return (
     <Popover.Portal>
       <Popover.Content

@@ -1,5 +1,5 @@
 import type { FieldValues, Path, UseFormSetError } from "react-hook-form";
-import type { Problem } from "../frame/api";
+import type { Problem } from "../api/client";
 import { decimal } from "../words/quantities";
 
 /** Shows each fault at its field; the first path part is the part of the request, not of the form. */

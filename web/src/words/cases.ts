@@ -1,19 +1,19 @@
-import type { Because, Item } from "../frame/api";
+import type { Item, Schemas } from "../api/client";
+import type { PlaceMap } from "../api/kit";
 import { word } from "./codes";
-import { type PlaceMap, placeTail, shortName } from "./items";
+import { placeTail, shortName } from "./items";
 import { mass, share } from "./quantities";
 
 /** What does not match its compartment, as a sentence. */
 export function caseFindingWords(
-  finding: Because,
+  { code, facts }: Schemas["CaseFinding"],
   items: Map<string, Item>,
   places: PlaceMap,
 ): string {
-  const facts = finding.facts as Record<string, string & number>;
-  const item = items.get(facts.item ?? "");
+  const item = "item" in facts ? items.get(facts.item) : undefined;
   const thing = item ? shortName(item) : "Something";
-  const place = placeTail(facts.place ?? null, places);
-  switch (finding.code) {
+  const place = placeTail(facts.place, places);
+  switch (code) {
     case "too-tall":
       return `${thing} is ${facts.heightMm} mm tall; ${place} closes at ${facts.clearHeightMm} mm.`;
     case "laid-down":
@@ -21,16 +21,14 @@ export function caseFindingWords(
     case "loose-in-the-open":
       return `${thing} lies open in ${place} and will spill or dry out: close it, or put it elsewhere.`;
     case "not-allowed-here":
-      return `${thing} is for ${word(String(facts.section))}; ${place} is kept for other things.`;
+      return `${thing} is for ${word(facts.section)}; ${place} is kept for other things.`;
     case "another-performers":
       return `${thing} is ${facts.person}'s, but lies in the section of ${facts.performer}.`;
     case "wider-than-its-slot":
       return `${thing} does not go into a slot of ${place}.`;
     case "over-full":
-      return `${place} is over-full: ${share(Number(facts.fill))} of what goes in.`;
-    case "over-heavy":
-      return `${place} weighs ${mass(Number(facts.grams))}; it may weigh ${mass(Number(facts.greatestGrams))}.`;
-    default:
-      return word(finding.code);
+      return `${place} is over-full: ${share(facts.fill)} of what goes in.`;
+    case "case-over-heavy":
+      return `${place} weighs ${mass(facts.grams)}; it may weigh ${mass(facts.greatestGrams)}.`;
   }
 }

@@ -1,5 +1,3 @@
-import type { Choice } from "../ui/Field";
-
 /** Codes whose words are not just the code with spaces. */
 const WORDS: Record<string, string> = {
   "alcohol-70": "alcohol 70 %",
@@ -73,7 +71,7 @@ export function capital(text: string): string {
 }
 
 /** Codes as choices of a field. */
-export function choices(codes: readonly string[]): Choice[] {
+export function choices(codes: readonly string[]): { value: string; word: string }[] {
   return codes.map((value) => ({ value, word: word(value) }));
 }
 

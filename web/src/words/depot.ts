@@ -1,4 +1,4 @@
-import type { Item, Schemas } from "../frame/api";
+import type { Item, Schemas } from "../api/client";
 import { amount } from "./quantities";
 
 /** Why a container suits, or not, and how much goes in: short for a chip, then the rule. */
@@ -65,7 +65,7 @@ export function reasonTold(code: string): string {
   return REASONS[code]?.[1] ?? "";
 }
 
-const WHY: Record<Schemas["SuggestionView"]["why"][number], string> = {
+const SUGGESTED: Record<Schemas["SuggestionView"]["reasons"][number], string> = {
   "broken-pack": "its pack is broken",
   "dip-applicator": "dips into every face",
   "heavy-pack": "heavy pack",
@@ -73,8 +73,8 @@ const WHY: Record<Schemas["SuggestionView"]["why"][number], string> = {
   "needed-soon": "a booking needs its kind",
 };
 
-export function whyWord(why: Schemas["SuggestionView"]["why"][number]): string {
-  return WHY[why];
+export function suggestedWord(reason: Schemas["SuggestionView"]["reasons"][number]): string {
+  return SUGGESTED[reason];
 }
 
 const HANDLINGS: Record<Schemas["PieceView"]["handling"], string> = {

@@ -1,7 +1,8 @@
-import type { Schemas } from "../frame/api";
+import type { Schemas } from "../api/client";
+import type { PlaceMap } from "../api/kit";
 import { capital, word } from "./codes";
 import { shortDate } from "./dates";
-import { type PlaceMap, placePath } from "./items";
+import { placePath } from "./items";
 
 const ACTS: Record<string, string> = {
   added: "Added",
@@ -58,8 +59,8 @@ const FIELDS: Record<string, string> = {
   boughtOn: "bought",
   printedExpiry: "printed date",
   discardCause: "because of",
-  changedOn: "reported changed",
-  changedWhat: "changed",
+  spoilageOn: "spoilage reported",
+  spoilageWhat: "what has changed",
   brokenPackOn: "pack broken",
   washedOn: "washed",
   keptOn: "kept",

@@ -1,4 +1,5 @@
-import type { Drawn, Item, Place } from "../frame/api";
+import type { Drawn, Item } from "../api/client";
+import type { PlaceMap } from "../api/kit";
 import { word } from "./codes";
 
 type Named = Pick<Drawn, "product">;
@@ -15,12 +16,6 @@ export function shortName(item: Named): string {
 
 /** As deep as places nest. */
 const DEEPEST = 60;
-
-export type PlaceMap = Map<string, Place>;
-
-export function placeMap(places: Place[]): PlaceMap {
-  return new Map(places.map((place) => [place.id, place]));
-}
 
 /** From the outermost place down: "Rolling case, base". */
 export function placePath(id: string | null, places: PlaceMap): string {

@@ -1,6 +1,6 @@
 // The codes of the trade in the order in which a form offers them. The API's types hold them to its
 // own lists: a code that the API does not know is a type error here.
-import type { Item, Schemas } from "../frame/api";
+import type { Item, Schemas } from "../api/client";
 
 type Draft = Schemas["ProductDraft"];
 type List<T> = T extends readonly (infer U)[] ? U : never;

@@ -1,4 +1,4 @@
-import type { Because, Drawn, Face, Line } from "../frame/api";
+import type { Drawn, Face, Line, Schemas } from "../api/client";
 import { capital, word } from "./codes";
 import { nearDate } from "./dates";
 import { fullName, shortName } from "./items";
@@ -11,21 +11,19 @@ export type PackingWords = {
   today: string;
 };
 
-export type Told = { key: string; chip: string; lines: string[] };
+export type ReasonChip = { key: string; chip: string; lines: string[] };
 
-type Facts = Record<string, unknown>;
+type NeedReason = Schemas["NeedReason"];
+type TakenReason = Schemas["TakenReason"];
+type PackingFinding = Schemas["PackingFinding"];
+export type Gap = Extract<PackingFinding, { code: "gap" }>;
 
-/** Of a day that has passed one does not say that it comes. */
-function runOut(lastDay: unknown, words: PackingWords): string {
-  return String(lastDay) < words.today ? "ran out" : "runs out";
+function faceName(id: string, words: PackingWords): string {
+  return words.faces.get(id)?.name ?? "a face";
 }
 
-function faceName(id: unknown, words: PackingWords): string {
-  return words.faces.get(String(id))?.name ?? "a face";
-}
-
-function itemName(id: unknown, words: PackingWords): string {
-  const item = words.items.get(String(id));
+function itemName(id: string, words: PackingWords): string {
+  const item = words.items.get(id);
   return item ? shortName(item) : "another thing";
 }
 
@@ -36,153 +34,129 @@ export function names(list: string[], most = 3): string {
 }
 
 /** Every reason of a line as chips: one chip for what is of one kind, the figures behind it. */
-export function chips(line: Line, words: PackingWords): Told[] {
-  const groups = new Map<string, Because[]>();
-  for (const because of line.because) {
-    const key = because.code === "in-condition" ? `in-${because.facts.condition}` : because.code;
-    groups.set(key, [...(groups.get(key) ?? []), because]);
+export function chips(line: Line, words: PackingWords): ReasonChip[] {
+  const groups = new Map<string, (NeedReason | TakenReason)[]>();
+  for (const reason of [...line.reasons, ...line.taken]) {
+    const key = reason.code === "in-condition" ? `in-${reason.facts.condition}` : reason.code;
+    groups.set(key, [...(groups.get(key) ?? []), reason]);
   }
-  return [...groups].map(([key, list]) => chip(key, list, line, words));
+  return [...groups].map(([key, list]) => ({
+    key,
+    chip: chipWord(list, line, words),
+    lines: list.map((reason) => reasonLine(reason, words)),
+  }));
 }
 
-function chip(key: string, list: Because[], line: Line, words: PackingWords): Told {
-  const facts = list.map((because) => because.facts as Facts);
-  const first = facts[0] ?? {};
-  switch (list[0]?.code) {
-    case "for-service": {
-      const faces = [...new Set(facts.map((one) => faceName(one.face, words)))];
-      return {
-        key,
-        chip: names(faces, 2),
-        lines: facts.map(
-          (one) => `${capital(word(String(one.service)))} for ${faceName(one.face, words)}.`,
-        ),
-      };
-    }
+type AnyReason = NeedReason | TakenReason;
+type Coded<C extends AnyReason["code"]> = Extract<AnyReason, { code: C }>;
+
+/** Reasons of one kind in a word or two. */
+function chipWord(list: AnyReason[], line: Line, words: PackingWords): string {
+  const of = <C extends AnyReason["code"]>(code: C) =>
+    list
+      .filter((one): one is Coded<C> => one.code === code)
+      .map((one) => one.facts as Coded<C>["facts"]);
+  const first = list[0] as AnyReason;
+  const each = (texts: string[]) => [...new Set(texts)];
+  switch (first.code) {
+    case "for-service":
+      return names(each(of("for-service").map(({ face }) => faceName(face, words))), 2);
     case "in-condition":
-      return {
-        key,
-        chip: word(String(first.condition)),
-        lines: [`The booking says: ${word(String(first.condition))}.`],
-      };
+      return word(first.facts.condition);
     case "for-skin":
-      return {
-        key,
-        chip: [...new Set(facts.map((one) => word(String(one.skinType))))].join(", "),
-        lines: facts.map(
-          (one) => `${faceName(one.face, words)} has ${word(String(one.skinType))} skin.`,
-        ),
-      };
+      return each(of("for-skin").map(({ skinType }) => word(skinType))).join(", ");
     case "for-concern":
-      return {
-        key,
-        chip: [...new Set(facts.map((one) => word(String(one.concern))))].join(", "),
-        lines: facts.map((one) => `${faceName(one.face, words)}: ${word(String(one.concern))}.`),
-      };
+      return each(of("for-concern").map(({ concern }) => word(concern))).join(", ");
     case "every-job":
-      return { key, chip: "every job", lines: ["No job goes without it."] };
-    case "counted":
-      return {
-        key,
-        chip: `${amount(line.amount, "piece")}`,
-        lines: facts.map(
-          (one) =>
-            `${faceName(one.face, words)}: ${one.eachDay} a day, ${one.days} ${one.days === 1 ? "day" : "days"}.`,
-        ),
-      };
+      return "every job";
+    case "counted-per-face":
+      return amount(line.amount, "piece");
     case "reserve":
-      return {
-        key,
-        chip: `+${first.percent} %`,
-        lines: [`${first.pieces} in reserve on ${first.counted} counted, rounded up.`],
-      };
+      return `+${first.facts.percent} %`;
     case "companion-of":
-      return {
-        key,
-        chip:
-          list.length === 1 ? `with ${itemName(first.item, words)}` : `goes with ${list.length}`,
-        lines: facts.map((one) => `${itemName(one.item, words)} is useless without it.`),
-      };
+      return list.length === 1
+        ? `with ${itemName(first.facts.item, words)}`
+        : `goes with ${list.length}`;
     case "suits-depth":
-      return {
-        key,
-        chip: `depth ${facts.map((one) => one.faceDepth).join(", ")}`,
-        lines: facts.map(
-          (one) =>
-            `${faceName(one.face, words)} has depth ${one.faceDepth}; this shade suits ${one.depth}.`,
-        ),
-      };
+      return `depth ${of("suits-depth")
+        .map(({ faceDepth }) => faceDepth)
+        .join(", ")}`;
     case "use-first":
-      return {
-        key,
-        chip: "use first",
-        lines: [
-          `Open already and good until ${nearDate(String(first.lastDay), words.today)}: others keep longer.`,
-        ],
-      };
+      return "use first";
     case "already-packed":
-      return { key, chip: "packed by hand", lines: ["Nothing asks for it, but it is ticked off."] };
-    default:
-      return { key, chip: word(key), lines: [] };
+      return "packed by hand";
+  }
+}
+
+/** One reason with its figures, as a sentence. */
+function reasonLine({ code, facts }: AnyReason, words: PackingWords): string {
+  switch (code) {
+    case "for-service":
+      return `${capital(word(facts.service))} for ${faceName(facts.face, words)}.`;
+    case "in-condition":
+      return `The booking says: ${word(facts.condition)}.`;
+    case "for-skin":
+      return `${faceName(facts.face, words)} has ${word(facts.skinType)} skin.`;
+    case "for-concern":
+      return `${faceName(facts.face, words)}: ${word(facts.concern)}.`;
+    case "every-job":
+      return "No job goes without it.";
+    case "counted-per-face":
+      return `${faceName(facts.face, words)}: ${facts.eachDay} a day, ${facts.days} ${facts.days === 1 ? "day" : "days"}.`;
+    case "reserve":
+      return `${facts.pieces} in reserve on ${facts.counted} counted, rounded up.`;
+    case "companion-of":
+      return `${itemName(facts.item, words)} is useless without it.`;
+    case "suits-depth":
+      return `${faceName(facts.face, words)} has depth ${facts.faceDepth}; this shade suits ${facts.depth}.`;
+    case "use-first":
+      return `Open already and in date until ${nearDate(facts.lastDay, words.today)}: others keep longer.`;
+    case "already-packed":
+      return "Nothing asks for it, but it is packed already.";
   }
 }
 
 /** Why an item does not serve. */
-export function refusalWords(because: Because, words: PackingWords): string {
-  const facts = because.facts as Facts;
-  switch (because.code) {
+export function refusalWords({ code, facts }: Schemas["Refusal"], words: PackingWords): string {
+  switch (code) {
     case "personal":
       return "is your own";
-    case "nowhere":
+    case "not-located":
       return "cannot be found";
     case "elsewhere":
-      return `is with ${words.places.get(String(facts.place))?.name ?? "somebody else"}`;
+      return `is with ${words.places.get(facts.place)?.name ?? "somebody else"}`;
     case "for-somebody-else":
       return `is kept for ${facts.person}`;
     case "contaminated":
       return "is contaminated";
     case "quarantined":
       return "is quarantined";
-    case "has-changed":
-      return "was reported changed";
+    case "spoiled":
+      return "was reported spoiled";
     case "used-up":
       return "has not enough left";
     case "runs-out":
-      return `${runOut(facts.lastDay, words)} ${nearDate(String(facts.lastDay), words.today)}`;
+      return `is in date only until ${nearDate(facts.lastDay, words.today)}`;
     case "conflict":
-      return `contains ${word(String(facts.sensitivity))}`;
+      return `contains ${word(facts.sensitivity)}`;
     case "lacks":
-      return `is not ${word(String(facts.trait))}`;
+      return `is not ${word(facts.trait)}`;
     case "kept-away":
-      return `is ${word(String(facts.trait))}, which this job keeps away`;
+      return `is ${word(facts.trait)}, which this job keeps away`;
     case "wrong-depth":
-      return `suits depth ${facts.depth}, not ${facts.wanted}`;
+      return facts.depth === null
+        ? "has a shade nobody has measured"
+        : `suits depth ${facts.depth}, not ${facts.wanted}`;
     case "other-unit":
       return "is measured in another unit";
     case "without-companion":
-      return `is useless without ${(facts.anyOf as string[]).map(word).join(" or ")}, and there is none to take`;
-    default:
-      return word(because.code);
+      return `is useless without ${facts.anyOf.map(word).join(" or ")}, and there is none to take`;
   }
 }
 
-type GapFacts = {
-  kind: string;
-  faces: string[];
-  depth: number | null;
-  shortThousandths: number | null;
-  unit: string | null;
-  wanted: string[];
-  nearest: { item: string; because: Because }[];
-};
-
-export function gapFacts(finding: Because): GapFacts {
-  return finding.facts as unknown as GapFacts;
-}
-
 /** "Lash adhesive without latex for Isaura". */
-export function gapTitle(finding: Because, words: PackingWords): string {
-  const { kind, faces, depth, wanted } = gapFacts(finding);
+export function gapTitle(gap: Gap, words: PackingWords): string {
+  const { kind, faces, depth, wanted } = gap.facts;
   const traits = wanted.map(word).join(", ");
   const what = `${traits ? `${capital(traits)} ` : ""}${traits ? word(kind) : capital(word(kind))}`;
   const forWhom = faces.length ? ` for ${names(faces.map((id) => faceName(id, words)))}` : "";
@@ -190,34 +164,38 @@ export function gapTitle(finding: Because, words: PackingWords): string {
 }
 
 /** How much is missing, and what came nearest. */
-export function gapLines(finding: Because, words: PackingWords): string[] {
-  const { shortThousandths, unit, nearest } = gapFacts(finding);
+export function gapLines(gap: Gap, words: PackingWords): string[] {
+  const { shortThousandths, unit, nearest } = gap.facts;
   const short =
     shortThousandths === null || unit === null
       ? []
       : [`${capital(amount(shortThousandths / 1000, unit))} short.`];
-  const refused = nearest.map(({ item, because }) => {
+  const refused = nearest.map(({ item, reason }) => {
     const known = words.items.get(item);
-    return `${known ? fullName(known) : "One thing"} ${refusalWords(because, words)}.`;
+    return `${known ? fullName(known) : "One thing"} ${refusalWords(reason, words)}.`;
   });
   return [...short, ...(refused.length ? refused : ["The kit has nothing of this kind."])];
 }
 
-/** Findings other than gaps. */
-export function findingWords(finding: Because, words: PackingWords): string {
-  const facts = finding.facts as Facts;
+/** A finding, as a sentence. */
+export function findingWords(finding: PackingFinding, words: PackingWords): string {
+  const bag = (id: string) => words.places.get(id)?.name ?? "The bag";
   switch (finding.code) {
-    case "runs-out-before":
-      return `${itemName(facts.item, words)} ${runOut(facts.lastDay, words)} ${nearDate(String(facts.lastDay), words.today)}.`;
-    case "second-best":
-      return `${faceName(facts.face, words)} would be better served by something ${word(String(facts.trait))} than by ${itemName(facts.item, words)}; the kit has none to spare.`;
+    case "gap":
+      return `${gapTitle(finding, words)}.`;
+    case "runs-out-before": {
+      const { item, lastDay } = finding.facts;
+      return `${itemName(item, words)} is in date only until ${nearDate(lastDay, words.today)}.`;
+    }
+    case "second-best": {
+      const { face, trait, item } = finding.facts;
+      return `${faceName(face, words)} would be better served by something ${word(trait)} than by ${itemName(item, words)}; the kit has none to spare.`;
+    }
     case "wheels-on-long-carry":
-      return `${words.places.get(String(facts.bag))?.name ?? "The case"} rolls on wheels, and the way is stairs, sand or snow. A backpack would do.`;
-    case "over-heavy":
-      return `${words.places.get(String(facts.bag))?.name ?? "The bag"} would weigh ${mass(Number(facts.grams))}; it may weigh ${mass(Number(facts.greatestGrams))}.`;
+      return `${bag(finding.facts.bag)} rolls on wheels, and the way is stairs, sand or snow. A backpack would do.`;
+    case "bag-over-heavy":
+      return `${bag(finding.facts.bag)} would weigh ${mass(finding.facts.grams)}; it may weigh ${mass(finding.facts.greatestGrams)}.`;
     case "no-bag":
       return "No bag is chosen for this booking yet.";
-    default:
-      return word(finding.code);
   }
 }

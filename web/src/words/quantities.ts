@@ -1,4 +1,4 @@
-import type { Item } from "../frame/api";
+import type { Item } from "../api/client";
 
 /** Small amounts keep their decimals: 0.02 ml is not 0 ml. */
 const BY_SIZE = [

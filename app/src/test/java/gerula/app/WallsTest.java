@@ -25,8 +25,8 @@ class WallsTest {
           "setCleanSince",
           "setCleanBy",
           "setCleanUntil",
-          "setChangedOn",
-          "setChangedWhat");
+          "setSpoilageOn",
+          "setSpoilageWhat");
 
   private static final JavaClasses APP =
       new ClassFileImporter()
@@ -69,7 +69,7 @@ class WallsTest {
                     && HANDLED.contains(call.getName()));
     noClasses()
         .that()
-        .doNotHaveFullyQualifiedName("gerula.app.kit.ItemRows")
+        .doNotHaveFullyQualifiedName("gerula.app.kit.item.ItemRows")
         // Gives a container the dates of its sources.
         .and()
         .doNotHaveFullyQualifiedName("gerula.app.kit.KitStore")

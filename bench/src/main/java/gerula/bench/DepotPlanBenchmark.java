@@ -1,12 +1,12 @@
 package gerula.bench;
 
 import gerula.core.depot.Content;
-import gerula.core.depot.DepotPlan;
-import gerula.core.depot.Empty;
-import gerula.core.depot.Pack;
-import gerula.core.depot.SessionPlanner;
-import gerula.core.kit.Container;
-import gerula.core.kit.Form;
+import gerula.core.depot.bench.DepotPlan;
+import gerula.core.depot.bench.Pack;
+import gerula.core.depot.bench.SessionPlanner;
+import gerula.core.depot.empties.Empty;
+import gerula.core.kit.item.Container;
+import gerula.core.kit.product.Form;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Random;

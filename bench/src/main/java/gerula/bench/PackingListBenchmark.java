@@ -30,7 +30,7 @@ public class PackingListBenchmark {
   @Param({"12"})
   int faces;
 
-  private PackingList.Facts facts;
+  private PackingList.PackingFacts facts;
 
   @Setup
   public void kit() {

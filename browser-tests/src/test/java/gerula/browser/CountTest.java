@@ -41,14 +41,14 @@ class CountTest {
     artist.page.keyboard().press("Enter");
     assertThat(artist.sentence()).containsText("2 of 8 seen");
     scan(artist, code(artist, Demo.item("Scissors")));
-    assertThat(artist.sentence()).containsText("one stranger");
+    assertThat(artist.sentence()).containsText("one unexpected item");
     artist.press("Go on later").click();
     artist
         .page
         .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on counting"))
         .click();
-    assertThat(artist.sentence()).containsText("2 of 8 seen, 6 not seen, one stranger");
-    artist.press("Settle: 2 there, 6 missing, 1 strangers").click();
+    assertThat(artist.sentence()).containsText("2 of 8 seen, 6 not seen, one unexpected item");
+    artist.press("Settle: 2 there, 6 missing, 1 unexpected").click();
     assertThat(artist.sentence()).containsText("Set bag: three things");
     // Looking at a count that is settled begins no new one.
     artist.page.goBack();

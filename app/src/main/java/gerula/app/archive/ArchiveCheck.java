@@ -4,10 +4,10 @@ import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.limits.Limit;
 import gerula.app.platform.picture.Jpeg;
-import gerula.core.depot.SessionPlanner;
-import gerula.core.kit.Place;
-import gerula.core.kit.PlaceTree;
+import gerula.core.depot.bench.SessionPlanner;
 import gerula.core.kit.code.ShortCode;
+import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceTree;
 import gerula.core.quantity.Quantity;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
@@ -45,7 +45,7 @@ final class ArchiveCheck implements ArchiveReader.Reader {
   private final Map<UUID, Quantity> contents = new HashMap<>();
   private final List<Waiting> waiting = new ArrayList<>();
   private long pictureBytes;
-  private Archived.@Nullable House house;
+  private Archived.@Nullable OfHouseRules house;
 
   /** An id that was referred to before it came. */
   private record Waiting(ArchivePart part, UUID id, String path) {}
@@ -98,7 +98,7 @@ final class ArchiveCheck implements ArchiveReader.Reader {
   }
 
   /** The rules of the house, on which last days of items depend; null when it has none. */
-  Archived.@Nullable House house() {
+  Archived.@Nullable OfHouseRules house() {
     return house;
   }
 
@@ -114,25 +114,26 @@ final class ArchiveCheck implements ArchiveReader.Reader {
       case Archived.Picture one -> picture(one, path);
       case Archived.OfItem one -> item(one, path);
       case Archived.OfBooking one -> booking(one, path);
-      case Archived.Tick one -> tick(one, path);
+      case Archived.OfTick one -> tick(one, path);
       case Archived.Count one -> count(one, path);
       case Archived.OfContact one -> {
         once(ArchivePart.CONTACTS, one.id(), path);
         among(one.item(), ArchivePart.ITEMS, path + "item");
         among(one.person(), ArchivePart.PEOPLE, path + "person");
       }
-      case Archived.House one -> house(one, path);
+      case Archived.OfHouseRules one -> house(one, path);
       case Archived.OfEmpty one -> {
         once(ArchivePart.EMPTIES, one.id(), path);
         faults.build(path + "empty", () -> one.empty().toEmpty());
       }
       case Archived.OfFilling one -> filling(one, path);
-      case Archived.Session one -> session(one, path);
+      case Archived.OfSession one -> session(one, path);
       case Archived.Wanted one -> {
         once(ArchivePart.WANTED, one.id(), path);
         among(one.product(), ArchivePart.PRODUCTS, path + "product");
       }
-      case Archived.Act _ -> throw new IllegalStateException("Acts are checked by their history.");
+      case Archived.OfAct _ ->
+          throw new IllegalStateException("Acts are checked by their history.");
     }
   }
 
@@ -189,14 +190,14 @@ final class ArchiveCheck implements ArchiveReader.Reader {
     if (one != null) {
       among(one.empty(), ArchivePart.EMPTIES, path + "empty");
       faults.unless(
-          one.changedOn() == null || !one.changedWhat().isEmpty(),
-          path + "changedWhat",
+          one.spoilageOn() == null || !one.spoilageWhat().isEmpty(),
+          path + "spoilageWhat",
           "rule",
           "Say what has changed: its look, its smell or its texture.");
     }
   }
 
-  private void house(Archived.House one, String path) {
+  private void house(Archived.OfHouseRules one, String path) {
     faults.unless(house == null, "house", "twice", "A workspace has one set of house rules.");
     house = one;
     faults.build(path + "ownMonths", () -> BenchArchive.rules(one));
@@ -213,13 +214,13 @@ final class ArchiveCheck implements ArchiveReader.Reader {
         "A container is not filled from itself, and with 0 or more.");
   }
 
-  private void session(Archived.Session one, String path) {
+  private void session(Archived.OfSession one, String path) {
     once(ArchivePart.SESSIONS, one.id(), path);
     among(one.backStock(), ArchivePart.PLACES, path + "backStock");
     faults.build(
         path + "wantedMonths", () -> SessionPlanner.months(one.wantedMonths().doubleValue()));
     for (int i = 0; i < one.pieces().size(); i++) {
-      Archived.Piece piece = one.pieces().get(i);
+      Archived.OfPiece piece = one.pieces().get(i);
       String at = path + "pieces[" + i + "].";
       unique(pieces, piece.id(), at);
       among(piece.source(), ArchivePart.ITEMS, at + "source");
@@ -241,7 +242,7 @@ final class ArchiveCheck implements ArchiveReader.Reader {
     one.booking().toBooking(one.id(), faults);
   }
 
-  private void tick(Archived.Tick one, String path) {
+  private void tick(Archived.OfTick one, String path) {
     among(one.item(), ArchivePart.ITEMS, path + "item");
     among(one.booking(), ArchivePart.BOOKINGS, path + "booking");
     faults.unless(
@@ -255,7 +256,7 @@ final class ArchiveCheck implements ArchiveReader.Reader {
     once(ArchivePart.COUNTS, one.id(), path);
     among(one.place(), ArchivePart.PLACES, path + "place");
     Set<UUID> seen = new HashSet<>();
-    for (Archived.Seen item : one.seen()) {
+    for (Archived.OfSeen item : one.seen()) {
       among(item.item(), ArchivePart.ITEMS, path + "seen");
       unique(seen, item.item(), path + "seen.");
     }

@@ -1,7 +1,7 @@
 package gerula.app.archive;
 
 import gerula.app.booking.BookingDraft;
-import gerula.app.kit.ItemDraft;
+import gerula.app.kit.item.ItemDraft;
 import gerula.app.person.PersonDraft;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -32,13 +32,13 @@ final class ArchiveDates {
       case Archived.OfPlace _,
           Archived.OfProduct _,
           Archived.Picture _,
-          Archived.House _,
+          Archived.OfHouseRules _,
           Archived.OfEmpty _,
-          Archived.Session _,
-          Archived.Tick _,
+          Archived.OfSession _,
+          Archived.OfTick _,
           Archived.Count _,
           Archived.OfContact _,
-          Archived.Act _ ->
+          Archived.OfAct _ ->
           one;
     };
   }
@@ -74,8 +74,8 @@ final class ArchiveDates {
     return one == null
         ? null
         : new Archived.Besides(
-            moved(one.changedOn()),
-            one.changedWhat(),
+            moved(one.spoilageOn()),
+            one.spoilageWhat(),
             moved(one.brokenPackOn()),
             one.slot(),
             one.empty(),

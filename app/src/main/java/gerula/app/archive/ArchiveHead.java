@@ -26,10 +26,10 @@ record ArchiveHead(
 
   /**
    * From 2 on an archive ends with its counts and its digest; from 3 on its history keeps only what
-   * changed and says of which level it is; from 4 on it says who did what. All earlier ones are
-   * still read.
+   * changed and says of which level it is; from 4 on it says who did what; from 5 on it speaks of
+   * spoilage reports. All earlier ones are still read.
    */
-  static final int VERSION = 4;
+  static final int VERSION = 5;
 
   static final String CLOSING = "closing";
 

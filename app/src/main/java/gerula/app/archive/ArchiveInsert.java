@@ -3,8 +3,8 @@ package gerula.app.archive;
 import gerula.app.booking.BookingStore;
 import gerula.app.booking.FaceDraft;
 import gerula.app.kit.KitStore;
-import gerula.app.kit.PlaceStore;
-import gerula.app.kit.ProductDraft;
+import gerula.app.kit.place.PlaceStore;
+import gerula.app.kit.product.ProductDraft;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.ThingKind;
 import gerula.app.person.KnownPeople;
@@ -85,7 +85,7 @@ final class ArchiveInsert implements ArchiveReader.Reader {
       }
       case Archived.Picture one -> into.store().insertPicture(one);
       case Archived.OfBooking one -> booking(one);
-      case Archived.Tick one -> into.store().insertTicks(List.of(one));
+      case Archived.OfTick one -> into.store().insertTicks(List.of(one));
       case Archived.Count one -> into.store().insertCount(one);
       case Archived.OfContact one ->
           into.act()
@@ -93,12 +93,12 @@ final class ArchiveInsert implements ArchiveReader.Reader {
                   ThingKind.CONTACT_THING,
                   List.of(one.id()),
                   () -> into.store().insertContact(one));
-      case Archived.House one -> into.bench().insertHouse(into.act(), one);
+      case Archived.OfHouseRules one -> into.bench().insertHouse(into.act(), one);
       case Archived.OfEmpty one -> into.bench().insertEmpty(into.act(), one);
       case Archived.OfFilling one -> into.bench().insertFilling(into.act(), one);
-      case Archived.Session one -> into.bench().insertSession(into.act(), one);
+      case Archived.OfSession one -> into.bench().insertSession(into.act(), one);
       case Archived.Wanted one -> into.bench().insertWanted(into.act(), one);
-      case Archived.Act one -> {
+      case Archived.OfAct one -> {
         hasActs = true;
         actOfThings = one.id();
         history(into.store().act(one, into.who()));
@@ -107,7 +107,7 @@ final class ArchiveInsert implements ArchiveReader.Reader {
   }
 
   @Override
-  public void thing(Archived.Thing thing, String path) {
+  public void thing(Archived.OfThing thing, String path) {
     history(into.store().thing(actOfThings, thing));
   }
 

@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 /** The lists of an archive, in the order in which they are written. */
 enum ArchivePart implements Code {
   ACTORS(Archived.OfActor.class, Limit.ACTORS),
-  HOUSE(Archived.House.class, null),
+  HOUSE(Archived.OfHouseRules.class, null),
   PEOPLE(Archived.OfPerson.class, Limit.PEOPLE),
   PLACES(Archived.OfPlace.class, Limit.PLACES),
   PRODUCTS(Archived.OfProduct.class, Limit.PRODUCTS),
@@ -17,13 +17,13 @@ enum ArchivePart implements Code {
   EMPTIES(Archived.OfEmpty.class, Limit.EMPTIES),
   ITEMS(Archived.OfItem.class, Limit.ITEM_ROWS),
   BOOKINGS(Archived.OfBooking.class, Limit.BOOKINGS),
-  PACKED(Archived.Tick.class, Limit.ITEM_ROWS),
+  PACKED(Archived.OfTick.class, Limit.ITEM_ROWS),
   COUNTS(Archived.Count.class, Limit.COUNTS),
   CONTACTS(Archived.OfContact.class, null),
   FILLINGS(Archived.OfFilling.class, Limit.FILLINGS),
-  SESSIONS(Archived.Session.class, Limit.SESSIONS),
+  SESSIONS(Archived.OfSession.class, Limit.SESSIONS),
   WANTED(Archived.Wanted.class, Limit.BUYING_ENTRIES),
-  LEDGER(Archived.Act.class, null);
+  LEDGER(Archived.OfAct.class, null);
 
   private final Class<? extends Archived> type;
   private final @Nullable Limit most;

@@ -50,7 +50,7 @@ final class ArchiveReader {
     void element(ArchivePart part, Archived element, String path);
 
     /** A thing of the act that was told last. */
-    default void thing(Archived.Thing thing, String path) {}
+    default void thing(Archived.OfThing thing, String path) {}
 
     /** A part has ended. */
     default void end(ArchivePart part) {}
@@ -138,7 +138,7 @@ final class ArchiveReader {
     require(
         Figures.areWithinBounds(fields.get("facts")), path + "facts", "A figure is out of bounds.");
     try {
-      return valid(json.convertValue(fields, Archived.Act.class), path);
+      return valid(json.convertValue(fields, Archived.OfAct.class), path);
     } catch (DatabindException wrong) {
       throw Refused.faulty(List.of(Unreadable.fault(wrong).within(path)));
     }
@@ -149,7 +149,7 @@ final class ArchiveReader {
     for (int i = 0; parser.nextToken() != JsonToken.END_ARRAY; i++) {
       deadline.check();
       String at = path + "things[" + i + "].";
-      Archived.Thing thing = valid(element(parser, Archived.Thing.class, at), at);
+      Archived.OfThing thing = valid(element(parser, Archived.OfThing.class, at), at);
       require(
           Figures.areWithinBounds(thing.before()) && Figures.areWithinBounds(thing.after()),
           at,

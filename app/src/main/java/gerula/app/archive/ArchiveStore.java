@@ -18,7 +18,7 @@ import gerula.app.platform.errors.Faults;
 import gerula.app.platform.picture.Jpeg;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.cleandown.Contact;
-import gerula.core.kit.CleanState;
+import gerula.core.kit.item.CleanState;
 import gerula.core.person.Person;
 import gerula.core.rule.Code;
 import java.util.List;
@@ -99,11 +99,11 @@ class ArchiveStore {
     row.setDiscardCause(one.discardCause() == null ? null : one.discardCause().code());
     Archived.Besides besides = one.besides();
     if (besides != null) {
-      row.setChangedOn(besides.changedOn());
-      row.setChangedWhat(
-          besides.changedOn() == null
+      row.setSpoilageOn(besides.spoilageOn());
+      row.setSpoilageWhat(
+          besides.spoilageOn() == null
               ? null
-              : besides.changedWhat().stream()
+              : besides.spoilageWhat().stream()
                   .distinct()
                   .sorted()
                   .map(Code::code)
@@ -145,7 +145,7 @@ class ArchiveStore {
         .execute();
   }
 
-  void insertTicks(List<Archived.Tick> ticks) {
+  void insertTicks(List<Archived.OfTick> ticks) {
     sql.batch(
             ticks.stream()
                 .map(
@@ -211,7 +211,7 @@ class ArchiveStore {
         one.version());
   }
 
-  Query act(Archived.Act one, UUID reader) {
+  Query act(Archived.OfAct one, UUID reader) {
     return sql.insertInto(LEDGER)
         .set(LEDGER.ID, one.id())
         .set(LEDGER.ACT, one.act())
@@ -223,7 +223,7 @@ class ArchiveStore {
         .set(LEDGER.IN_EFFECT, one.undoes() == null);
   }
 
-  Query thing(UUID act, Archived.Thing thing) {
+  Query thing(UUID act, Archived.OfThing thing) {
     return sql.insertInto(LEDGER_THING)
         .set(LEDGER_THING.LEDGER_ID, act)
         .set(

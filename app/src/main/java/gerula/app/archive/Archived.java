@@ -1,21 +1,22 @@
 package gerula.app.archive;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import gerula.app.booking.BookingDraft;
 import gerula.app.depot.bench.Chosen;
 import gerula.app.depot.bench.SessionStore;
 import gerula.app.depot.empties.EmptyDraft;
-import gerula.app.kit.ItemDraft;
-import gerula.app.kit.PlaceDraft;
-import gerula.app.kit.ProductDraft;
+import gerula.app.kit.item.ItemDraft;
+import gerula.app.kit.place.PlaceDraft;
+import gerula.app.kit.product.ProductDraft;
 import gerula.app.ledger.ThingKind;
 import gerula.app.ledger.Upcaster;
 import gerula.app.person.PersonDraft;
 import gerula.app.platform.workspace.Role;
 import gerula.core.cleandown.Contact;
-import gerula.core.depot.Handling;
-import gerula.core.kit.Changed;
-import gerula.core.kit.CleanState;
-import gerula.core.kit.DiscardCause;
+import gerula.core.depot.bench.Handling;
+import gerula.core.kit.item.CleanState;
+import gerula.core.kit.item.DiscardCause;
+import gerula.core.kit.item.SpoilageReport;
 import gerula.core.rule.School;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -93,9 +94,10 @@ sealed interface Archived {
       implements Archived {}
 
   /**
-   * What acts have left on an item besides what somebody types.
+   * What acts have left on an item besides what somebody types. Before version 5 a spoilage report
+   * was called changed.
    *
-   * @param changedWhat look, smell, texture; empty when nothing is reported
+   * @param spoilageWhat look, smell, texture; empty when nothing is reported
    * @param slot which of the equal slots of its home it has, from 1
    * @param empty the kind of empty it was filled into
    * @param useFirstOn since when it is taken before others of its class
@@ -105,8 +107,8 @@ sealed interface Archived {
    * @param cleanUntil when it will be dry
    */
   record Besides(
-      @Nullable LocalDate changedOn,
-      @NotNull List<Changed.@NotNull Sense> changedWhat,
+      @JsonAlias("changedOn") @Nullable LocalDate spoilageOn,
+      @JsonAlias("changedWhat") @NotNull List<SpoilageReport.@NotNull Sense> spoilageWhat,
       @Nullable LocalDate brokenPackOn,
       @Nullable @Min(1) @Max(500) Integer slot,
       @Nullable UUID empty,
@@ -126,7 +128,7 @@ sealed interface Archived {
    *
    * @param ownMonths months after opening by class, where the house follows neither school
    */
-  record House(
+  record OfHouseRules(
       @NotNull UUID id,
       int version,
       @NotNull School dateLimits,
@@ -159,7 +161,7 @@ sealed interface Archived {
       implements Archived {}
 
   /** A session at the bench. */
-  record Session(
+  record OfSession(
       @NotNull UUID id,
       int version,
       @NotNull Instant madeAt,
@@ -169,11 +171,11 @@ sealed interface Archived {
       SessionStore.@NotNull State state,
       @Nullable Instant startedAt,
       @Nullable Instant endedAt,
-      @NotNull @Size(max = 1000) List<@NotNull @Valid Piece> pieces)
+      @NotNull @Size(max = 1000) List<@NotNull @Valid OfPiece> pieces)
       implements Archived {}
 
   /** One container of a session. */
-  record Piece(
+  record OfPiece(
       @NotNull UUID id,
       int version,
       int position,
@@ -209,7 +211,7 @@ sealed interface Archived {
       implements Archived {}
 
   /** That an item is ticked off for a booking. */
-  record Tick(@NotNull UUID booking, @NotNull UUID item, @NotNull Instant packedAt)
+  record OfTick(@NotNull UUID booking, @NotNull UUID item, @NotNull Instant packedAt)
       implements Archived {}
 
   /** That something touched somebody. */
@@ -230,11 +232,11 @@ sealed interface Archived {
       @NotNull UUID place,
       @NotNull Instant startedAt,
       @Nullable Instant settledAt,
-      @NotNull @Size(max = 100_000) List<@NotNull @Valid Seen> seen)
+      @NotNull @Size(max = 100_000) List<@NotNull @Valid OfSeen> seen)
       implements Archived {}
 
   /** That an item was seen in a count, and the number counted, null when it was only ticked. */
-  record Seen(@NotNull UUID item, @Nullable BigDecimal counted) {}
+  record OfSeen(@NotNull UUID item, @Nullable BigDecimal counted) {}
 
   /**
    * One act of the ledger, the oldest first. The things it touched follow it one by one.
@@ -242,7 +244,7 @@ sealed interface Archived {
    * @param who the actor who did it, null in archives before version 4
    * @param undoes the act it undoes, null for an act of its own
    */
-  record Act(
+  record OfAct(
       @NotNull UUID id,
       @NotNull @Size(max = 40) String act,
       @NotNull Instant at,
@@ -256,7 +258,7 @@ sealed interface Archived {
    *
    * @param level of the tables when it was written, null in archives before version 3
    */
-  record Thing(
+  record OfThing(
       @NotNull ThingKind kind,
       @NotNull UUID id,
       @Nullable @Min(1) @Max(Upcaster.NEWEST_LEVEL) Integer level,

@@ -50,15 +50,15 @@ class BenchArchive {
     this.wanted = wanted;
   }
 
-  List<Archived.House> house() {
+  List<Archived.OfHouseRules> house() {
     return house.find().stream().map(BenchArchive::archived).toList();
   }
 
-  private static Archived.House archived(StoredRules stored) {
+  private static Archived.OfHouseRules archived(StoredRules stored) {
     HouseRules rules = stored.rules();
     Map<String, Integer> own = new TreeMap<>();
     rules.ownMonths().forEach((one, months) -> own.put(one.code(), months));
-    return new Archived.House(
+    return new Archived.OfHouseRules(
         stored.id(),
         stored.version(),
         rules.dateLimits(),
@@ -68,7 +68,7 @@ class BenchArchive {
         rules.deliveryDays());
   }
 
-  static HouseRules rules(Archived.House one) {
+  static HouseRules rules(Archived.OfHouseRules one) {
     Map<Code, Integer> own = new HashMap<>();
     one.ownMonths().forEach((code, months) -> own.put(Code.of(DateClass.class, code), months));
     return new HouseRules(
@@ -97,7 +97,7 @@ class BenchArchive {
         .toList();
   }
 
-  List<Archived.Session> sessions() {
+  List<Archived.OfSession> sessions() {
     Map<UUID, List<StoredPiece>> pieces =
         sessions.allPieces().stream().collect(Collectors.groupingBy(StoredPiece::session));
     return sessions.all().stream()
@@ -105,8 +105,8 @@ class BenchArchive {
         .toList();
   }
 
-  private static Archived.Session archived(StoredSession one, List<StoredPiece> pieces) {
-    return new Archived.Session(
+  private static Archived.OfSession archived(StoredSession one, List<StoredPiece> pieces) {
+    return new Archived.OfSession(
         one.id(),
         one.version(),
         one.madeAt(),
@@ -119,7 +119,7 @@ class BenchArchive {
         pieces.stream()
             .map(
                 piece ->
-                    new Archived.Piece(
+                    new Archived.OfPiece(
                         piece.id(),
                         piece.version(),
                         piece.position(),
@@ -151,7 +151,7 @@ class BenchArchive {
         .toList();
   }
 
-  void insertHouse(Act act, Archived.House one) {
+  void insertHouse(Act act, Archived.OfHouseRules one) {
     act.create(
         ThingKind.HOUSE_RULES_THING,
         List.of(one.id()),
@@ -169,11 +169,11 @@ class BenchArchive {
     act.create(ThingKind.FILLING_THING, List.of(one.id()), () -> fillings.save(stored(one)));
   }
 
-  void insertSession(Act act, Archived.Session one) {
+  void insertSession(Act act, Archived.OfSession one) {
     act.create(ThingKind.BENCH_SESSION_THING, List.of(one.id()), () -> sessions.save(stored(one)));
     act.create(
         ThingKind.BENCH_PIECE_THING,
-        one.pieces().stream().map(Archived.Piece::id).toList(),
+        one.pieces().stream().map(Archived.OfPiece::id).toList(),
         () -> one.pieces().forEach(piece -> sessions.save(stored(one.id(), piece))));
   }
 
@@ -193,7 +193,7 @@ class BenchArchive {
         one.version());
   }
 
-  private static StoredSession stored(Archived.Session one) {
+  private static StoredSession stored(Archived.OfSession one) {
     return new StoredSession(
         one.id(),
         one.madeAt(),
@@ -206,7 +206,7 @@ class BenchArchive {
         one.version());
   }
 
-  private static StoredPiece stored(UUID session, Archived.Piece one) {
+  private static StoredPiece stored(UUID session, Archived.OfPiece one) {
     return new StoredPiece(
         one.id(),
         session,

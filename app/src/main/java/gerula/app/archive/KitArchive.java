@@ -1,8 +1,8 @@
 package gerula.app.archive;
 
 import gerula.app.kit.KitDrafts;
-import gerula.app.kit.StoredItem;
-import gerula.core.kit.Changed;
+import gerula.app.kit.item.StoredItem;
+import gerula.core.kit.item.SpoilageReport;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -48,12 +48,12 @@ class KitArchive {
   }
 
   private static Archived.@Nullable Besides besides(StoredItem stored) {
-    Changed changed = stored.item().changed();
+    SpoilageReport spoilage = stored.item().spoilage();
     StoredItem.ItemDetails details = stored.details();
     Archived.Besides besides =
         new Archived.Besides(
-            changed == null ? null : changed.on(),
-            changed == null ? List.of() : changed.what().stream().sorted().toList(),
+            spoilage == null ? null : spoilage.on(),
+            spoilage == null ? List.of() : spoilage.what().stream().sorted().toList(),
             details.brokenPackOn(),
             stored.item().slot(),
             details.emptyId(),

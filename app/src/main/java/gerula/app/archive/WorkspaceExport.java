@@ -214,10 +214,10 @@ class WorkspaceExport {
                     row.getId(), row.getName(), Code.of(Role.class, row.getRole())));
   }
 
-  private List<Archived.Tick> ticks() {
+  private List<Archived.OfTick> ticks() {
     return sql.selectFrom(PACKED)
         .orderBy(PACKED.ITEM_ID)
-        .fetch(row -> new Archived.Tick(row.getBookingId(), row.getItemId(), row.getPackedAt()));
+        .fetch(row -> new Archived.OfTick(row.getBookingId(), row.getItemId(), row.getPackedAt()));
   }
 
   private Stream<Archived.Count> counts() {
@@ -233,11 +233,11 @@ class WorkspaceExport {
                     seen(row.getId())));
   }
 
-  private List<Archived.Seen> seen(UUID count) {
+  private List<Archived.OfSeen> seen(UUID count) {
     return sql.selectFrom(STOCKTAKE_SEEN)
         .where(STOCKTAKE_SEEN.STOCKTAKE_ID.eq(count))
         .orderBy(STOCKTAKE_SEEN.ITEM_ID)
-        .fetch(row -> new Archived.Seen(row.getItemId(), row.getCounted()));
+        .fetch(row -> new Archived.OfSeen(row.getItemId(), row.getCounted()));
   }
 
   private long ledger(JsonGenerator out, Deadline deadline) {

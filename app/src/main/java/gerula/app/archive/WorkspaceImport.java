@@ -3,7 +3,7 @@ package gerula.app.archive;
 import gerula.app.booking.BookingStore;
 import gerula.app.invariant.KitMender;
 import gerula.app.kit.KitStore;
-import gerula.app.kit.PlaceStore;
+import gerula.app.kit.place.PlaceStore;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.HistoryCheck;
 import gerula.app.ledger.Ledger;

@@ -5,7 +5,7 @@ import gerula.core.booking.Condition;
 import gerula.core.booking.Face;
 import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
-import gerula.core.kit.Sensitivity;
+import gerula.core.kit.product.Sensitivity;
 import gerula.core.rule.Code;
 import java.time.Instant;
 import java.time.LocalDate;

@@ -14,7 +14,7 @@ import gerula.core.booking.Face;
 import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
 import gerula.core.kit.PersonRef;
-import gerula.core.kit.Sensitivity;
+import gerula.core.kit.product.Sensitivity;
 import gerula.core.rule.Code;
 import java.math.BigDecimal;
 import java.time.Instant;

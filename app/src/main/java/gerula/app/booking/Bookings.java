@@ -1,7 +1,7 @@
 package gerula.app.booking;
 
 import gerula.app.booking.BookingRecords.BookingView;
-import gerula.app.kit.PlaceStore;
+import gerula.app.kit.place.PlaceStore;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
@@ -14,7 +14,7 @@ import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.core.booking.Booking;
 import gerula.core.booking.Face;
-import gerula.core.kit.PlaceTree;
+import gerula.core.kit.place.PlaceTree;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;

@@ -6,7 +6,7 @@ import gerula.core.booking.Concern;
 import gerula.core.booking.Face;
 import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
-import gerula.core.kit.Sensitivity;
+import gerula.core.kit.product.Sensitivity;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;

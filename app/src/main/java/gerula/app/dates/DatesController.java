@@ -5,16 +5,16 @@ import gerula.app.booking.StoredBooking;
 import gerula.app.kit.KitRecords.ItemView;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.KitViews;
-import gerula.app.kit.StoredItem;
 import gerula.app.kit.Views;
+import gerula.app.kit.item.StoredItem;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.restock.BuyingList;
 import gerula.app.restock.BuyingList.WantedView;
 import gerula.app.rule.HouseStore;
-import gerula.core.kit.Item;
-import gerula.core.restock.RunningOut;
+import gerula.core.kit.item.Item;
+import gerula.core.restock.Expiring;
 import gerula.core.rule.HouseRules;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -67,7 +67,7 @@ class DatesController {
    * @param useFirst whether it is the one of its class to be used up before the others
    * @param meets bookings that need its class and that it does not last for
    */
-  record RunningOutView(ItemView item, boolean useFirst, List<RunningOut.Meets> meets) {}
+  record ExpiringView(ItemView item, boolean useFirst, List<Expiring.Meets> meets) {}
 
   /**
    * @param until last day looked at
@@ -76,44 +76,44 @@ class DatesController {
    * @param wanted what is to be bought, the most pressing first
    * @param goneIfCautious so many more would be past today if the house kept to cautious limits
    */
-  record RunningOutList(
+  record ExpiringList(
       LocalDate until,
       int total,
-      List<RunningOutView> things,
+      List<ExpiringView> things,
       int goneIfCautious,
       List<WantedView> wanted) {}
 
   @GetMapping("/api/dates")
-  RunningOutList dates(
+  ExpiringList dates(
       @AuthenticationPrincipal SignedIn who, @RequestParam @Min(1) @Max(110) int weeks) {
     return workspaces.read(who.workspace(), () -> list(time.today(), weeks));
   }
 
-  private RunningOutList list(LocalDate today, int weeks) {
+  private ExpiringList list(LocalDate today, int weeks) {
     Map<UUID, StoredItem> stored =
         kit.items().stream().collect(Collectors.toMap(StoredItem::id, Function.identity()));
     List<Item> items = stored.values().stream().map(StoredItem::item).toList();
     HouseRules rules = house.current();
     LocalDate until = today.plusWeeks(weeks);
-    List<RunningOut> ending =
-        RunningOut.by(
+    List<Expiring> ending =
+        Expiring.by(
             today,
             until,
             items,
             bookings.ahead(today).stream().map(StoredBooking::booking).toList(),
             rules);
     KitViews now = views.now();
-    return new RunningOutList(
+    return new ExpiringList(
         until,
         ending.size(),
         ending.stream()
             .limit(MOST)
             .map(
                 one ->
-                    new RunningOutView(
+                    new ExpiringView(
                         now.of(stored.get(one.item().id())), one.isUseFirst(), one.meets()))
             .toList(),
-        RunningOut.thrownOutBy(rules.cautious(), rules, items, today).size(),
+        Expiring.thrownOutBy(rules.cautious(), rules, items, today).size(),
         buying.open());
   }
 }

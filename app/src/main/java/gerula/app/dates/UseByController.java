@@ -77,7 +77,7 @@ class UseByController {
    * @param date its last day
    * @param source position of its source from 0, null for the pack's own
    */
-  record Reason(Clock code, LocalDate date, @Nullable Integer source) {}
+  record ClockReason(Clock code, LocalDate date, @Nullable Integer source) {}
 
   /**
    * @param useBy the last day it may be used, null when nothing ends it
@@ -93,7 +93,7 @@ class UseByController {
       @Nullable Integer fromSource,
       @Nullable LocalDate replaceBy,
       @Nullable Boolean goodUntilNeeded,
-      List<Reason> reasons) {}
+      List<ClockReason> reasons) {}
 
   @PostMapping("/api/calc/use-by")
   UseByAnswer useBy(
@@ -133,11 +133,11 @@ class UseByController {
   }
 
   private static UseByAnswer answer(UseBy useBy, @Nullable LocalDate needed) {
-    List<Reason> reasons =
+    List<ClockReason> reasons =
         useBy.clocks().stream()
-            .map(end -> new Reason(end.clock(), end.lastDay(), end.source()))
+            .map(end -> new ClockReason(end.clock(), end.lastDay(), end.source()))
             .toList();
-    Reason winner = reasons.isEmpty() ? null : reasons.getFirst();
+    ClockReason winner = reasons.isEmpty() ? null : reasons.getFirst();
     return new UseByAnswer(
         useBy.lastDay(),
         winner == null ? null : winner.code(),

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param sunscreen protects from the sun
  * @param alcoholPercent by volume, 0 to 100
  */
-record AskTraits(
+public record AskTraits(
     @Nullable Thickness thickness,
     boolean setting,
     boolean glitter,

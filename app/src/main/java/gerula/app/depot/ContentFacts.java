@@ -3,16 +3,16 @@ package gerula.app.depot;
 import gerula.app.platform.web.Facts;
 import gerula.core.depot.Content;
 import gerula.core.depot.Thickness;
-import gerula.core.kit.Form;
+import gerula.core.kit.product.Form;
 import java.math.BigDecimal;
 import java.util.Optional;
 
 /** Reads "form" and "traits" of a product on the bench. */
-final class ContentFacts {
+public final class ContentFacts {
 
   private ContentFacts() {}
 
-  static Optional<Content> of(Facts facts) {
+  public static Optional<Content> of(Facts facts) {
     Optional<Form> form = facts.required("form", name -> facts.code(name, Form.class));
     return facts.object("traits", traits -> content(traits, form));
   }

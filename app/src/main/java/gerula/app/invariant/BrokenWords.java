@@ -10,9 +10,9 @@ final class BrokenWords {
   /** Why something cannot be done. */
   static String refused(Broken broken) {
     return switch (broken) {
-      case Broken.Circle circle when circle.places().size() == 1 ->
+      case Broken.PlaceInItself circle when circle.places().size() == 1 ->
           circle.names().getFirst() + " would lie in itself. Choose another place.";
-      case Broken.Circle circle ->
+      case Broken.PlaceInItself circle ->
           String.join(" and ", circle.names())
               + " would lie in each other. Move one of them first.";
       case Broken.TooDeep deep ->
@@ -27,11 +27,11 @@ final class BrokenWords {
               + ". Move one of them first.";
       case Broken.NoSuchSlot slot ->
           slot.name() + " has slot " + slot.slot() + " of its home. Move it to another slot first.";
-      case Broken.Torn torn ->
+      case Broken.PaletteApart torn ->
           torn.name() + " and the pans in it would lie in different places. Move it as a whole.";
       case Broken.SeveralPlaces several ->
           several.name() + " would be several places at once. Choose one of them.";
-      case Broken.GonePlace gone ->
+      case Broken.PlaceIsGone gone ->
           gone.name() + " is used as a place. Empty it and remove the place first.";
       case Broken.FilledFromItself _ ->
           "The container would have been filled from itself. Undo the later filling first.";
@@ -54,7 +54,7 @@ final class BrokenWords {
   /** What was found and what was done about it. */
   static String mended(Broken broken) {
     return switch (broken) {
-      case Broken.Circle circle ->
+      case Broken.PlaceInItself circle ->
           String.join(" and ", circle.names())
               + " were inside each other. One of them now stands on its own: put it where it is.";
       case Broken.TooDeep deep ->
@@ -66,11 +66,11 @@ final class BrokenWords {
               + " had slot "
               + slot.slot()
               + ", which its home does not have. It has none now.";
-      case Broken.Torn torn ->
+      case Broken.PaletteApart torn ->
           torn.name() + " was recorded in two places. It is now where its pans are.";
       case Broken.SeveralPlaces several ->
           several.name() + " was recorded as several places. It is one of them now.";
-      case Broken.GonePlace gone ->
+      case Broken.PlaceIsGone gone ->
           gone.name()
               + " was a discarded item that still held things. It is a place of its own now.";
       case Broken.FilledFromItself _ ->

@@ -9,7 +9,7 @@ import static gerula.app.tables.Tables.PRODUCT;
 
 import gerula.app.ledger.ThingKind;
 import gerula.app.ledger.Touched;
-import gerula.core.depot.Lineage;
+import gerula.core.depot.lineage.Lineage;
 import gerula.core.invariant.KitState;
 import gerula.core.invariant.KitState.BookingState;
 import gerula.core.invariant.KitState.ItemState;

@@ -59,7 +59,7 @@ public class Codes {
         .fetchSet(ITEM.CODE);
   }
 
-  String forPlace() {
+  public String forPlace() {
     while (true) {
       String code = ShortCode.ofPlace(random).text();
       if (!sql.fetchExists(PLACE, PLACE.CODE.eq(code))) {

@@ -2,6 +2,16 @@ package gerula.app.kit;
 
 import gerula.app.kit.KitRecords.ItemSheet;
 import gerula.app.kit.KitRecords.WearView;
+import gerula.app.kit.item.Handling;
+import gerula.app.kit.item.InheritedDates;
+import gerula.app.kit.item.ItemDescription;
+import gerula.app.kit.item.ItemDraft;
+import gerula.app.kit.item.ItemRows;
+import gerula.app.kit.item.StoredItem;
+import gerula.app.kit.place.PlaceStore;
+import gerula.app.kit.place.StoredPlace;
+import gerula.app.kit.product.ProductDraft;
+import gerula.app.kit.product.ProductRows;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
@@ -15,9 +25,9 @@ import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.rule.HouseStore;
 import gerula.app.tables.tables.records.ItemRecord;
-import gerula.core.kit.Cleanliness;
-import gerula.core.kit.Item;
-import gerula.core.kit.Product;
+import gerula.core.kit.item.Cleanliness;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.product.Product;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -104,7 +114,7 @@ public class Kit {
    *
    * @param item id the item gets; made by the caller so that a repeated act finds it again
    */
-  void add(
+  public void add(
       SignedIn who,
       UUID actId,
       UUID item,
@@ -132,10 +142,11 @@ public class Kit {
    *
    * @param id of the item and its product, made by the caller
    */
-  record Shade(UUID id, String shade, @Nullable String colour, @Nullable Double depth) {}
+  public record Shade(UUID id, String shade, @Nullable String colour, @Nullable Double depth) {}
 
   /** Adds many shades of one line: what is said of the line holds for each of them. */
-  void addShades(SignedIn who, UUID actId, ProductDraft line, ItemDraft draft, List<Shade> shades) {
+  public void addShades(
+      SignedIn who, UUID actId, ProductDraft line, ItemDraft draft, List<Shade> shades) {
     ledger.perform(
         who,
         actId,
@@ -205,7 +216,7 @@ public class Kit {
     faults.refuseIfAny();
   }
 
-  void edit(
+  public void edit(
       SignedIn who,
       UUID actId,
       UUID id,

@@ -3,10 +3,14 @@ package gerula.app.kit;
 import static gerula.app.tables.Tables.ITEM;
 import static gerula.app.tables.Tables.PRODUCT;
 
+import gerula.app.kit.item.ItemRows;
+import gerula.app.kit.item.StoredItem;
 import gerula.app.ledger.Derived;
 import gerula.app.ledger.ThingKind;
+import gerula.app.rule.DatedKit;
 import gerula.app.rule.HouseStore;
 import gerula.app.tables.tables.records.ItemRecord;
+import gerula.core.kit.item.Item;
 import gerula.core.rule.HouseRules;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -25,13 +29,15 @@ import org.springframework.stereotype.Component;
  * have changed, or an undo put other dates back. Everything here runs within a workspace.
  */
 @Component
-public class KitDates implements Derived {
+class KitDates implements Derived, DatedKit {
 
   private final DSLContext sql;
+  private final KitStore kit;
   private final HouseStore house;
 
-  KitDates(DSLContext sql, HouseStore house) {
+  KitDates(DSLContext sql, KitStore kit, HouseStore house) {
     this.sql = sql;
+    this.kit = kit;
     this.house = house;
   }
 
@@ -43,7 +49,7 @@ public class KitDates implements Derived {
   @Override
   public void workOutAgain(ThingKind kind, Set<UUID> things) {
     switch (kind) {
-      case HOUSE_RULES_THING -> all();
+      case HOUSE_RULES_THING -> workOutDates();
       case ITEM_THING -> of(ITEM.ID.in(things));
       case PRODUCT_THING -> of(ITEM.PRODUCT_ID.in(things));
       default ->
@@ -51,8 +57,14 @@ public class KitDates implements Derived {
     }
   }
 
-  /** After the house's rules have changed. What follows from facts is no act of its own. */
-  public void all() {
+  @Override
+  public List<Item> items() {
+    return kit.items().stream().map(StoredItem::item).toList();
+  }
+
+  /** What follows from facts is no act of its own. */
+  @Override
+  public void workOutDates() {
     of(DSL.noCondition());
   }
 

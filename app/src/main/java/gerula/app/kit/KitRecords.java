@@ -1,28 +1,30 @@
 package gerula.app.kit;
 
+import gerula.app.kit.item.StoredItem;
+import gerula.app.kit.place.PlaceDraft;
 import gerula.app.ledger.LedgerEntry;
 import gerula.app.ledger.Usage;
 import gerula.core.dates.Clock;
-import gerula.core.kit.Changed;
-import gerula.core.kit.CleanState;
-import gerula.core.kit.Cleanliness;
-import gerula.core.kit.Container;
-import gerula.core.kit.CostPerUse;
-import gerula.core.kit.Coverage;
-import gerula.core.kit.DiscardCause;
-import gerula.core.kit.Finish;
-import gerula.core.kit.Form;
-import gerula.core.kit.Level;
-import gerula.core.kit.Mark;
-import gerula.core.kit.Outline;
-import gerula.core.kit.PlaceKind;
-import gerula.core.kit.ProductClass;
-import gerula.core.kit.Section;
-import gerula.core.kit.Trait;
+import gerula.core.kit.item.CleanState;
+import gerula.core.kit.item.Cleanliness;
+import gerula.core.kit.item.Container;
+import gerula.core.kit.item.CostPerUse;
+import gerula.core.kit.item.DiscardCause;
+import gerula.core.kit.item.Level;
+import gerula.core.kit.item.Mark;
+import gerula.core.kit.item.Marks;
+import gerula.core.kit.item.SpoilageReport;
 import gerula.core.kit.opencase.CaseFinding;
 import gerula.core.kit.opencase.Tray;
+import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.product.Coverage;
+import gerula.core.kit.product.Finish;
+import gerula.core.kit.product.Form;
+import gerula.core.kit.product.Outline;
+import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Section;
+import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
-import gerula.core.rule.Because;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -103,13 +105,13 @@ public final class KitRecords {
       int version) {}
 
   /** A report of changed look, smell or texture. */
-  public record ChangedView(LocalDate on, List<Changed.Sense> what) {}
+  public record SpoilageView(LocalDate on, List<SpoilageReport.Sense> what) {}
 
   /** What an item was moved into; its size in the unit of the product. */
   public record DecantView(Container container, BigDecimal size, MeasuresView measures) {}
 
   /** One of the four marks. */
-  public record MarkView(Mark.State state, Because because) {}
+  public record MarkView(Mark.State state, Marks.MarkReason reason) {}
 
   /** The four marks, always in this order. */
   public record MarksView(MarkView place, MarkView date, MarkView clean, MarkView amount) {}
@@ -169,7 +171,7 @@ public final class KitRecords {
       @Nullable LocalDate askBackOn,
       @Nullable UUID picture,
       @Nullable Integer slot,
-      @Nullable ChangedView changed,
+      @Nullable SpoilageView spoilage,
       @Nullable LocalDate brokenPackOn,
       @Nullable LocalDate washedOn,
       boolean usedFirst,

@@ -4,6 +4,11 @@ import static gerula.app.tables.Tables.ITEM;
 import static gerula.app.tables.Tables.PLACE;
 import static gerula.app.tables.Tables.PRODUCT;
 
+import gerula.app.kit.item.ItemDraft;
+import gerula.app.kit.item.ItemRows;
+import gerula.app.kit.item.StoredItem;
+import gerula.app.kit.product.ProductDraft;
+import gerula.app.kit.product.ProductRows;
 import gerula.app.person.PersonNames;
 import gerula.app.rule.HouseStore;
 import gerula.app.tables.tables.records.ItemRecord;
@@ -83,16 +88,16 @@ public class KitStore {
     return items(ITEM.PRODUCT_ID.eq(product).and(ITEM.BATCH.equalIgnoreCase(batch)));
   }
 
-  Optional<StoredItem> withCode(String code) {
+  public Optional<StoredItem> withCode(String code) {
     return items(ITEM.CODE.eq(code)).stream().findFirst();
   }
 
-  List<StoredItem> withPackCode(String packCode) {
+  public List<StoredItem> withPackCode(String packCode) {
     return items(PRODUCT.PACK_CODE.eq(packCode).and(ITEM.DISCARDED_ON.isNull()));
   }
 
   /** Everything whose home is known and that is not there. */
-  List<StoredItem> astray() {
+  public List<StoredItem> astray() {
     return items(
         ITEM.DISCARDED_ON
             .isNull()
@@ -125,7 +130,7 @@ public class KitStore {
   }
 
   /** The item's own row, as it stands. */
-  ItemRecord row(UUID id) {
+  public ItemRecord row(UUID id) {
     return sql.selectFrom(ITEM).where(ITEM.ID.eq(id)).fetchSingle();
   }
 
@@ -249,8 +254,9 @@ public class KitStore {
     change(id, row);
   }
 
-  private ItemRows.Entered entered(ItemDraft draft) {
-    return new ItemRows.Entered(people.meant(draft.onlyForId(), draft.onlyFor()), clock.instant());
+  private ItemRows.EnteredAs entered(ItemDraft draft) {
+    return new ItemRows.EnteredAs(
+        people.meant(draft.onlyForId(), draft.onlyFor()), clock.instant());
   }
 
   /** Works the dates of an item out again, after its product has changed. */

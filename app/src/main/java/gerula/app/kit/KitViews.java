@@ -1,6 +1,5 @@
 package gerula.app.kit;
 
-import gerula.app.kit.KitRecords.ChangedView;
 import gerula.app.kit.KitRecords.ClockView;
 import gerula.app.kit.KitRecords.DecantView;
 import gerula.app.kit.KitRecords.ItemView;
@@ -9,21 +8,25 @@ import gerula.app.kit.KitRecords.MarksView;
 import gerula.app.kit.KitRecords.MeasuresView;
 import gerula.app.kit.KitRecords.PlaceView;
 import gerula.app.kit.KitRecords.ProductView;
+import gerula.app.kit.KitRecords.SpoilageView;
 import gerula.app.kit.KitRecords.UseByView;
+import gerula.app.kit.item.StoredItem;
+import gerula.app.kit.place.PlaceDraft;
+import gerula.app.kit.place.StoredPlace;
 import gerula.core.dates.UseBy;
-import gerula.core.kit.Changed;
-import gerula.core.kit.ForWhom;
-import gerula.core.kit.Inside;
-import gerula.core.kit.Item;
-import gerula.core.kit.Level;
-import gerula.core.kit.Mark;
-import gerula.core.kit.Marks;
-import gerula.core.kit.Measures;
-import gerula.core.kit.Place;
-import gerula.core.kit.PlaceTree;
-import gerula.core.kit.Product;
-import gerula.core.kit.Sensitivity;
-import gerula.core.kit.Vessel;
+import gerula.core.kit.item.ForWhom;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.item.Level;
+import gerula.core.kit.item.Mark;
+import gerula.core.kit.item.Marks;
+import gerula.core.kit.item.SpoilageReport;
+import gerula.core.kit.item.Vessel;
+import gerula.core.kit.place.Inside;
+import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceTree;
+import gerula.core.kit.product.Measures;
+import gerula.core.kit.product.Product;
+import gerula.core.kit.product.Sensitivity;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -47,7 +50,7 @@ public final class KitViews {
     this.house = house;
   }
 
-  static PlaceView of(StoredPlace stored, int walk, int things) {
+  public static PlaceView of(StoredPlace stored, int walk, int things) {
     Place place = stored.place();
     Inside inside = place.inside();
     return new PlaceView(
@@ -125,7 +128,7 @@ public final class KitViews {
         item.askBackOn(),
         details.pictureId(),
         item.slot(),
-        changed(item),
+        spoilage(item),
         details.brokenPackOn(),
         details.washedOn(),
         item.isUsedFirst(),
@@ -138,11 +141,11 @@ public final class KitViews {
         stored.version());
   }
 
-  private static @Nullable ChangedView changed(Item item) {
-    Changed changed = item.changed();
-    return changed == null
+  private static @Nullable SpoilageView spoilage(Item item) {
+    SpoilageReport spoilage = item.spoilage();
+    return spoilage == null
         ? null
-        : new ChangedView(changed.on(), changed.what().stream().sorted().toList());
+        : new SpoilageView(spoilage.on(), spoilage.what().stream().sorted().toList());
   }
 
   private static @Nullable DecantView decant(Item item) {
@@ -197,7 +200,7 @@ public final class KitViews {
   }
 
   private static MarkView mark(Mark mark) {
-    return new MarkView(mark.state(), mark.because());
+    return new MarkView(mark.state(), mark.reason());
   }
 
   private static UseByView useBy(UseBy useBy) {

@@ -1,8 +1,9 @@
 package gerula.app.kit;
 
+import gerula.app.kit.place.PlaceStore;
 import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.rule.HouseStore;
-import gerula.core.kit.PlaceTree;
+import gerula.core.kit.place.PlaceTree;
 import org.springframework.stereotype.Component;
 
 /** Makes what the kit's addresses answer with, for the day and the places as they are now. */

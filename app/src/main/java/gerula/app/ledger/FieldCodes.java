@@ -10,7 +10,7 @@ import java.util.Set;
 final class FieldCodes {
 
   /** What everything has, and what follows from the rest. */
-  private static final Set<String> NOT_TOLD = Set.of("version", "workspace_id", "id", "sought");
+  private static final Set<String> NOT_TOLD = Set.of("version", "workspace_id", "id", "search");
 
   /** The same of one kind only. */
   private static final Set<String> NOT_TOLD_OF_ONE =

@@ -51,7 +51,7 @@ class States {
 
   /** The state of the row "thing" of a kind's table, as an expression. */
   static SQL of(ThingKind kind) {
-    String row = "to_jsonb(thing) - 'sought' - 'workspace_id'";
+    String row = "to_jsonb(thing) - 'search' - 'workspace_id'";
     return DSL.sql(
         kind == ThingKind.BOOKING_THING
             ? row

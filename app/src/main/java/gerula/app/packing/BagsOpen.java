@@ -1,7 +1,7 @@
 package gerula.app.packing;
 
-import gerula.app.kit.StoredItem;
-import gerula.core.kit.Item;
+import gerula.app.kit.item.StoredItem;
+import gerula.core.kit.item.Item;
 import gerula.core.kit.opencase.OpenCase;
 import gerula.core.kit.opencase.Tray;
 import gerula.core.packing.PackingLine;
@@ -15,7 +15,7 @@ final class BagsOpen {
 
   private BagsOpen() {}
 
-  static List<Tray> of(Packing.Facts facts, List<PackingLine> lines) {
+  static List<Tray> of(Packing.BookingFacts facts, List<PackingLine> lines) {
     Map<UUID, UUID> goesTo = new HashMap<>();
     lines.forEach(line -> goesTo.put(line.item().id(), line.goesTo()));
     List<Item> packed =

@@ -19,7 +19,7 @@ final class Mentioned {
         case PackingFinding.RunsOutBefore running -> items.add(running.item());
         case PackingFinding.SecondBest second -> items.add(second.item());
         case PackingFinding.WheelsOnLongCarry _,
-            PackingFinding.OverHeavy _,
+            PackingFinding.BagOverHeavy _,
             PackingFinding.NoBag _ -> {}
       }
     }

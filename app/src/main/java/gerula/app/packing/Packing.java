@@ -5,9 +5,9 @@ import gerula.app.booking.Bookings;
 import gerula.app.booking.StoredBooking;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.KitViews;
-import gerula.app.kit.PlaceStore;
-import gerula.app.kit.StoredItem;
 import gerula.app.kit.Views;
+import gerula.app.kit.item.StoredItem;
+import gerula.app.kit.place.PlaceStore;
 import gerula.app.packing.PackingRecords.BagsView;
 import gerula.app.packing.PackingRecords.DrawnItem;
 import gerula.app.packing.PackingRecords.LineView;
@@ -16,14 +16,15 @@ import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.rule.HouseStore;
 import gerula.core.booking.Booking;
-import gerula.core.kit.PlaceTree;
+import gerula.core.booking.NeedReason;
 import gerula.core.kit.opencase.Piece;
 import gerula.core.kit.opencase.Tray;
+import gerula.core.kit.place.PlaceTree;
 import gerula.core.packing.PackingLine;
 import gerula.core.packing.PackingList;
+import gerula.core.packing.TakenReason;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
-import gerula.core.rule.Because;
 import gerula.core.rule.HouseRules;
 import java.util.List;
 import java.util.Map;
@@ -71,7 +72,7 @@ class Packing {
    *
    * @param known the booking with all that is known of its faces
    */
-  record Facts(
+  record BookingFacts(
       StoredBooking booking,
       Booking known,
       List<StoredItem> kit,
@@ -79,9 +80,9 @@ class Packing {
       Set<UUID> packed,
       HouseRules house) {}
 
-  private Facts facts(UUID id) {
+  private BookingFacts facts(UUID id) {
     StoredBooking booking = bookings.existing(id);
-    return new Facts(
+    return new BookingFacts(
         booking,
         bookings.asKnown(booking),
         kit.items(),
@@ -90,7 +91,7 @@ class Packing {
         house.current());
   }
 
-  private PackingListView view(Facts facts) {
+  private PackingListView view(BookingFacts facts) {
     PackingList list = PackingList.of(forTheCore(facts));
     List<PackingLine> lines = linesOf(facts, list);
     Map<UUID, StoredItem> stored =
@@ -100,7 +101,7 @@ class Packing {
     return new PackingListView(
         BookingRecords.view(facts.booking()),
         lines.stream().map(line -> line(line, facts, stored, now)).toList(),
-        List.copyOf(isAway(facts) ? List.<Because>of() : list.findings()),
+        isAway(facts) ? List.of() : list.findings(),
         facts.packed().size(),
         Mass.sum(lines.stream().map(line -> line.item().mass())).grams(),
         Mass.sum(
@@ -116,7 +117,7 @@ class Packing {
     return workspaces.read(who.workspace(), () -> open(facts(booking)));
   }
 
-  private BagsView open(Facts facts) {
+  private BagsView open(BookingFacts facts) {
     List<Tray> bags = BagsOpen.of(facts, linesOf(facts, PackingList.of(forTheCore(facts))));
     Set<UUID> aboard =
         bags.stream().flatMap(Tray::allPieces).map(Piece::item).collect(Collectors.toSet());
@@ -125,18 +126,18 @@ class Packing {
   }
 
   /** Once the bags have left, what did not go along is on no line. */
-  private static List<PackingLine> linesOf(Facts facts, PackingList list) {
+  private static List<PackingLine> linesOf(BookingFacts facts, PackingList list) {
     return list.lines().stream()
         .filter(line -> !isAway(facts) || facts.packed().contains(line.item().id()))
         .toList();
   }
 
-  private static boolean isAway(Facts facts) {
+  private static boolean isAway(BookingFacts facts) {
     return facts.booking().departedAt() != null && facts.booking().backAt() == null;
   }
 
-  private static PackingList.Facts forTheCore(Facts facts) {
-    return new PackingList.Facts(
+  private static PackingList.PackingFacts forTheCore(BookingFacts facts) {
+    return new PackingList.PackingFacts(
         facts.known(),
         facts.kit().stream().map(StoredItem::item).toList(),
         facts.places(),
@@ -146,7 +147,7 @@ class Packing {
   }
 
   private static LineView line(
-      PackingLine line, Facts facts, Map<UUID, StoredItem> stored, KitViews now) {
+      PackingLine line, BookingFacts facts, Map<UUID, StoredItem> stored, KitViews now) {
     UUID id = line.item().id();
     return new LineView(
         now.of(stored.get(id)),
@@ -155,17 +156,18 @@ class Packing {
         new Quantity(line.thousandths(), line.item().left().unit()).amount(),
         line.goesTo(),
         facts.packed().contains(id),
-        line.because());
+        line.reasonsOf(NeedReason.class),
+        line.reasonsOf(TakenReason.class));
   }
 
   private static List<DrawnItem> mentioned(
-      Facts facts, PackingList list, List<PackingLine> lines, KitViews now) {
+      BookingFacts facts, PackingList list, List<PackingLine> lines, KitViews now) {
     Set<UUID> wanted = Mentioned.in(list);
     lines.forEach(line -> wanted.remove(line.item().id()));
     return pieces(facts, wanted, now);
   }
 
-  private static List<DrawnItem> pieces(Facts facts, Set<UUID> wanted, KitViews now) {
+  private static List<DrawnItem> pieces(BookingFacts facts, Set<UUID> wanted, KitViews now) {
     return facts.kit().stream()
         .filter(item -> wanted.contains(item.item().id()))
         .map(now::of)

@@ -2,10 +2,12 @@ package gerula.app.packing;
 
 import gerula.app.booking.BookingRecords.BookingView;
 import gerula.app.kit.KitRecords.ItemView;
-import gerula.core.kit.Mark;
-import gerula.core.kit.Section;
+import gerula.core.booking.NeedReason;
+import gerula.core.kit.item.Mark;
 import gerula.core.kit.opencase.Tray;
-import gerula.core.rule.Because;
+import gerula.core.kit.product.Section;
+import gerula.core.packing.PackingFinding;
+import gerula.core.packing.TakenReason;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.UUID;
@@ -23,6 +25,8 @@ final class PackingRecords {
    * @param amount how much the booking is expected to use, in the product's unit; 0 when it is not
    *     used up
    * @param goesTo the place it is packed into, null while no bag is chosen
+   * @param reasons why the booking needs such a thing
+   * @param taken why it is this one and not another
    */
   record LineView(
       ItemView item,
@@ -31,7 +35,8 @@ final class PackingRecords {
       BigDecimal amount,
       @Nullable UUID goesTo,
       boolean packed,
-      List<Because> because) {}
+      List<NeedReason> reasons,
+      List<TakenReason> taken) {}
 
   /**
    * The list of a booking.
@@ -43,7 +48,7 @@ final class PackingRecords {
   record PackingListView(
       BookingView booking,
       List<LineView> lines,
-      List<Because> findings,
+      List<PackingFinding> findings,
       int packedCount,
       long massG,
       long packedMassG,

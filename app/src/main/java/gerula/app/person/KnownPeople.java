@@ -2,7 +2,7 @@ package gerula.app.person;
 
 import gerula.app.ledger.Act;
 import gerula.app.ledger.ThingKind;
-import gerula.core.kit.Sensitivity;
+import gerula.core.kit.product.Sensitivity;
 import gerula.core.person.Person;
 import java.time.LocalDate;
 import java.util.Collection;

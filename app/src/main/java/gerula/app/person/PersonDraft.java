@@ -2,7 +2,7 @@ package gerula.app.person;
 
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.web.Visible;
-import gerula.core.kit.Sensitivity;
+import gerula.core.kit.product.Sensitivity;
 import gerula.core.person.Person;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;

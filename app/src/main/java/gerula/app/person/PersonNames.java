@@ -21,13 +21,13 @@ import org.springframework.stereotype.Component;
 public class PersonNames {
 
   private final DSLContext sql;
-  private final PerTransaction<Known> known = new PerTransaction<>(Known.class);
+  private final PerTransaction<NamesAndIds> known = new PerTransaction<>(NamesAndIds.class);
 
   PersonNames(DSLContext sql) {
     this.sql = sql;
   }
 
-  private record Known(Map<UUID, String> names, Map<String, UUID> ids) {}
+  private record NamesAndIds(Map<UUID, String> names, Map<String, UUID> ids) {}
 
   /** Who this is; null for null. */
   public @Nullable PersonRef ref(@Nullable UUID id) {
@@ -55,11 +55,11 @@ public class PersonNames {
     known.forget();
   }
 
-  private Known known() {
+  private NamesAndIds known() {
     return known.get(this::read);
   }
 
-  private Known read() {
+  private NamesAndIds read() {
     Map<UUID, String> names = new HashMap<>();
     Map<String, UUID> ids = new HashMap<>();
     sql.select(PERSON.ID, PERSON.NAME, PERSON.ALIASES, PERSON.ERASED_ON)
@@ -74,7 +74,7 @@ public class PersonNames {
                 ids.put(key(row.value2()), row.value1());
               }
             });
-    return new Known(names, ids);
+    return new NamesAndIds(names, ids);
   }
 
   private static String key(String name) {

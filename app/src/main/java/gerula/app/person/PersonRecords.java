@@ -2,7 +2,7 @@ package gerula.app.person;
 
 import gerula.app.ledger.LedgerEntry;
 import gerula.app.person.PersonStore.StoredPerson;
-import gerula.core.kit.Sensitivity;
+import gerula.core.kit.product.Sensitivity;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;

@@ -3,7 +3,7 @@ package gerula.app.person;
 import static gerula.app.tables.Tables.PERSON;
 
 import gerula.app.tables.tables.records.PersonRecord;
-import gerula.core.kit.Sensitivity;
+import gerula.core.kit.product.Sensitivity;
 import gerula.core.person.People;
 import gerula.core.person.Person;
 import java.math.BigDecimal;

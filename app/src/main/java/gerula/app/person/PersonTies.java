@@ -9,7 +9,7 @@ import static gerula.app.tables.Tables.PLACE;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.ThingKind;
 import gerula.app.person.PersonRecords.BookedView;
-import gerula.core.kit.PlaceKind;
+import gerula.core.kit.place.PlaceKind;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;

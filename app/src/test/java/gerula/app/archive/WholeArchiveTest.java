@@ -51,7 +51,7 @@ class WholeArchiveTest {
   void itEndsWithItsCountsAndItsChecksum(Client client) {
     kit(client);
     ObjectNode archive = object(exported(client));
-    assertThat(archive.path("version").asInt()).isEqualTo(4);
+    assertThat(archive.path("version").asInt()).isEqualTo(5);
     JsonNode counts = archive.path("closing").path("counts");
     assertThat(counts.path("items").asInt()).isEqualTo(archive.path("items").size());
     assertThat(counts.path("ledger").asInt()).isEqualTo(archive.path("ledger").size());
@@ -87,10 +87,21 @@ class WholeArchiveTest {
   @Test
   void whatTheFirstVersionWroteIsStillRead(Client client, Client other) {
     kit(client);
-    ObjectNode first = object(exported(client));
+    String item = client.get("/api/items").body().at("/items/0/id").asString();
+    ObjectNode report = Client.act();
+    report.putArray("what").add("smell");
+    client.post("/api/items/" + item + "/report", report.put("packBroken", false)).expect(200);
+    // Before the fifth a spoilage report was called changed.
+    ObjectNode first =
+        object(
+            exported(client)
+                .replace("\"spoilageOn\"", "\"changedOn\"")
+                .replace("\"spoilageWhat\"", "\"changedWhat\""));
     first.put("version", 1).remove("closing");
     other.signedUp();
     read(other, first).expect(204);
+    assertThat(other.get("/api/items/" + item).body().at("/item/spoilage/what/0").asString())
+        .isEqualTo("smell");
     assertThat(other.get("/api/items").body().path("total").asInt())
         .isEqualTo(client.get("/api/items").body().path("total").asInt());
   }

@@ -41,7 +41,7 @@ class HistoryTest {
     assertThat(newest.at("/changes/0/to").asString()).isEqualTo(bag);
     assertThat(newest.path("who").asString()).contains("@");
     assertThat(history("/api/items/" + powder).toString())
-        .doesNotContain("sought", "workspace_id", "last_day");
+        .doesNotContain("search", "workspace_id", "last_day");
   }
 
   @Test

@@ -58,13 +58,20 @@ class StatesOfEveryLevelTest {
   private static final String SIXTH =
       SECOND
           + """
-          , "changed_on": null, "changed_what": null, "broken_pack_on": null, "slot": null,
+          , "changed_on": "2031-03-02", "changed_what": "smell", "broken_pack_on": null, "slot": null,
           "empty_id": null, "washed_on": null, "use_first_on": null, "kept_on": "2031-03-01"
           """;
 
   /** Since the ninth a state tells only what changed. */
   private static final String NINTH =
       "\"id\": \"%1$s\", \"now_place_id\": \"%3$s\", \"note\": \"As it was\", \"version\": 0";
+
+  /** What the fifteenth calls a spoilage report, before it and since. */
+  private static final String FOURTEENTH =
+      NINTH + ", \"changed_on\": \"2031-03-02\", \"changed_what\": \"smell\"";
+
+  private static final String FIFTEENTH =
+      NINTH + ", \"spoilage_on\": \"2031-03-02\", \"spoilage_what\": \"smell\"";
 
   static Stream<Arguments> levels() {
     return Stream.of(
@@ -81,7 +88,8 @@ class StatesOfEveryLevelTest {
         Arguments.of(11, NINTH),
         Arguments.of(12, NINTH),
         Arguments.of(13, NINTH),
-        Arguments.of(14, NINTH));
+        Arguments.of(14, FOURTEENTH),
+        Arguments.of(15, FIFTEENTH));
   }
 
   @ParameterizedTest(name = "level {0}")
@@ -112,6 +120,8 @@ class StatesOfEveryLevelTest {
     assertThat(after.path("cleanliness").asString()).isEqualTo(level < 9 ? "used" : "clean");
     assertThat(after.path("keptOn").asString(""))
         .isEqualTo(level >= 6 && level < 9 ? "2031-03-01" : "");
+    assertThat(after.at("/spoilage/on").asString(""))
+        .isEqualTo((level >= 6 && level < 9) || level >= 14 ? "2031-03-02" : "");
     assertThat(after.path("version").asInt()).isGreaterThan(before.path("version").asInt());
   }
 

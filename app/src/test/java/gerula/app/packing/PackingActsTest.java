@@ -38,7 +38,7 @@ class PackingActsTest {
     assertThat(line.path("goesTo").asString()).isEqualTo(bag);
     // Two days of 0.3 g.
     assertThat(line.path("amount").decimalValue()).isEqualByComparingTo("0.6");
-    assertThat(line.path("because").get(0).path("code").asString()).isEqualTo("for-service");
+    assertThat(line.path("reasons").get(0).path("code").asString()).isEqualTo("for-service");
     assertThat(list.path("findings").findValuesAsString("kind"))
         .contains("puffs", "hand-sanitiser", "mirror");
   }
@@ -112,7 +112,7 @@ class PackingActsTest {
     client.post("/api/items/" + powder + "/move", act().putNull("to")).expect(200);
     JsonNode list = list();
     assertThat(list.path("lines")).isEmpty();
-    assertThat(list.path("findings").toString()).contains("\"nowhere\"");
+    assertThat(list.path("findings").toString()).contains("\"not-located\"");
   }
 
   @Test

@@ -1,6 +1,6 @@
 package gerula.core.booking;
 
-import gerula.core.kit.Trait;
+import gerula.core.kit.product.Trait;
 import java.util.function.Consumer;
 
 /**
@@ -23,12 +23,12 @@ final class ConditionNeeds {
     ConditionNeeds needs = new ConditionNeeds(booking, drafts);
     for (Condition condition : Condition.values()) {
       if (booking.conditions().contains(condition)) {
-        needs.add(condition, new Why.InCondition(condition));
+        needs.add(condition, new NeedReason.InCondition(condition));
       }
     }
   }
 
-  private void add(Condition condition, Why why) {
+  private void add(Condition condition, NeedReason why) {
     switch (condition) {
       case FLASH -> {
         onEach(NeedKind.BASE, why, draft -> draft.avoid(Trait.SPF));
@@ -74,7 +74,7 @@ final class ConditionNeeds {
                 AmountsPerFace.HAND_SANITISER_WITHOUT_WATER
                     * booking.faces().size()
                     * booking.days())
-            .because(why);
+            .reasons(why);
       }
       case DIM -> shared(NeedKind.CLIP_LIGHT, why);
       case NO_TABLE -> {
@@ -97,7 +97,7 @@ final class ConditionNeeds {
   /**
    * House rule by default: sun protection by day outdoors, none where flash would bounce off it.
    */
-  private void daylight(Why why) {
+  private void daylight(NeedReason why) {
     if (!booking.conditions().contains(Condition.FLASH)) {
       booking.faces().stream()
           .filter(face -> face.services().contains(Service.BASE))
@@ -109,19 +109,19 @@ final class ConditionNeeds {
     shared(NeedKind.UMBRELLA, why);
   }
 
-  private void onEach(NeedKind kind, Why why, Consumer<NeedDraft> change) {
+  private void onEach(NeedKind kind, NeedReason why, Consumer<NeedDraft> change) {
     for (Face face : booking.faces()) {
-      drafts.existing(kind, face).ifPresent(draft -> change.accept(draft.because(why)));
+      drafts.existing(kind, face).ifPresent(draft -> change.accept(draft.reasons(why)));
     }
   }
 
-  private void forEachFace(NeedKind kind, long thousandthsADay, Why why) {
+  private void forEachFace(NeedKind kind, long thousandthsADay, NeedReason why) {
     for (Face face : booking.faces()) {
       new FaceNeeds(face, why, booking.days(), drafts).measured(kind, thousandthsADay);
     }
   }
 
-  private void shared(NeedKind kind, Why why) {
-    drafts.of(kind, null).because(why);
+  private void shared(NeedKind kind, NeedReason why) {
+    drafts.of(kind, null).reasons(why);
   }
 }

@@ -12,17 +12,18 @@ final class CountedNeeds {
     int days = booking.days();
     for (Service service : Service.values()) {
       if (services.contains(service)) {
-        FaceNeeds needs = new FaceNeeds(face, new Why.ForService(face.id(), service), days, drafts);
+        FaceNeeds needs =
+            new FaceNeeds(face, new NeedReason.ForService(face.id(), service), days, drafts);
         addFor(service, needs);
       }
     }
-    FaceNeeds always = new FaceNeeds(face, new Why.EveryJob(), days, drafts);
+    FaceNeeds always = new FaceNeeds(face, new NeedReason.EveryJob(), days, drafts);
     always.counted(NeedKind.COTTON_BUDS, 4);
     always.counted(NeedKind.TISSUES, 5);
     always.counted(NeedKind.WIPES, 1);
     for (Condition condition : Condition.values()) {
       if (booking.conditions().contains(condition)) {
-        addIn(condition, new FaceNeeds(face, new Why.InCondition(condition), days, drafts));
+        addIn(condition, new FaceNeeds(face, new NeedReason.InCondition(condition), days, drafts));
       }
     }
   }

@@ -1,6 +1,6 @@
 package gerula.core.booking;
 
-import gerula.core.kit.Sensitivity;
+import gerula.core.kit.product.Sensitivity;
 import java.util.HashSet;
 import java.util.Set;
 import java.util.UUID;

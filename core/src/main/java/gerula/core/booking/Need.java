@@ -1,7 +1,7 @@
 package gerula.core.booking;
 
-import gerula.core.kit.Trait;
-import gerula.core.rule.Because;
+import gerula.core.kit.product.Trait;
+import gerula.core.rule.Reason;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param avoid traits it must not have
  * @param prefer traits that decide between two that would do
  * @param depth skin depth it has to suit, null when it suits any
- * @param because what brought it, at least one reason
+ * @param reasons what brought it, at least one reason
  */
 public record Need(
     NeedKind kind,
@@ -26,7 +26,7 @@ public record Need(
     Set<Trait> avoid,
     Set<Trait> prefer,
     @Nullable DepthWanted depth,
-    List<Because> because) {
+    List<Reason> reasons) {
 
   /** How much a need takes. Closed: a thing is shared, measured out or counted out. */
   public sealed interface Amount {}
@@ -65,13 +65,13 @@ public record Need(
   public record DepthWanted(double depth, double reach) {}
 
   public Need {
-    if (because.isEmpty()) {
+    if (reasons.isEmpty()) {
       throw new IllegalArgumentException("A need has a reason, but " + kind.code() + " has none.");
     }
     must = Set.copyOf(must);
     avoid = Set.copyOf(avoid);
     prefer = Set.copyOf(prefer);
-    because = List.copyOf(because);
+    reasons = List.copyOf(reasons);
   }
 
   private static void requireSome(long amount) {

@@ -1,7 +1,7 @@
 package gerula.core.booking;
 
-import gerula.core.kit.Trait;
-import gerula.core.rule.Because;
+import gerula.core.kit.product.Trait;
+import gerula.core.rule.Reason;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -16,7 +16,7 @@ final class NeedDraft {
   private final Set<Trait> must = EnumSet.noneOf(Trait.class);
   private final Set<Trait> avoid = EnumSet.noneOf(Trait.class);
   private final Set<Trait> prefer = EnumSet.noneOf(Trait.class);
-  private final List<Because> because = new ArrayList<>();
+  private final List<Reason> reasons = new ArrayList<>();
   private long measured;
   private long pieces;
   private Need.@Nullable DepthWanted depth;
@@ -26,9 +26,9 @@ final class NeedDraft {
     this.face = face;
   }
 
-  NeedDraft because(Because reason) {
-    if (!because.contains(reason)) {
-      because.add(reason);
+  NeedDraft reasons(Reason reason) {
+    if (!reasons.contains(reason)) {
+      reasons.add(reason);
     }
     return this;
   }
@@ -78,6 +78,6 @@ final class NeedDraft {
         pieces > 0
             ? new Need.Counted(pieces)
             : measured > 0 ? new Need.Measured(measured) : new Need.Shared();
-    return new Need(kind, face, amount, must, avoid, prefer, depth, because);
+    return new Need(kind, face, amount, must, avoid, prefer, depth, reasons);
   }
 }

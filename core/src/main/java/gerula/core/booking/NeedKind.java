@@ -1,9 +1,9 @@
 package gerula.core.booking;
 
-import static gerula.core.kit.ProductClass.*;
+import static gerula.core.kit.product.ProductClass.*;
 
-import gerula.core.kit.ProductClass;
-import gerula.core.kit.Section;
+import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Section;
 import gerula.core.rule.Code;
 import java.util.Comparator;
 import java.util.Set;

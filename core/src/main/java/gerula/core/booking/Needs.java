@@ -44,7 +44,7 @@ public final class Needs {
             drafts
                 .of(kind, null)
                 .counted(reserve)
-                .because(new Why.Reserve(percent, reserve, pieces));
+                .reasons(new NeedReason.Reserve(percent, reserve, pieces));
           }
         });
   }

@@ -1,6 +1,6 @@
 package gerula.core.booking;
 
-import gerula.core.kit.Trait;
+import gerula.core.kit.product.Trait;
 
 /** What a service takes of the products themselves. */
 final class ServiceNeeds {
@@ -22,7 +22,8 @@ final class ServiceNeeds {
   }
 
   private static void add(Face face, Service service, int days, NeedDrafts drafts) {
-    FaceNeeds needs = new FaceNeeds(face, new Why.ForService(face.id(), service), days, drafts);
+    FaceNeeds needs =
+        new FaceNeeds(face, new NeedReason.ForService(face.id(), service), days, drafts);
     switch (service) {
       case SKIN_PREPARATION -> {
         needs.measured(NeedKind.MOISTURISER, AmountsPerFace.MOISTURISER);

@@ -16,26 +16,26 @@ final class SharedNeeds {
   private SharedNeeds() {}
 
   static void add(Booking booking, NeedDrafts drafts) {
-    Why.EveryJob everyJob = new Why.EveryJob();
+    NeedReason.EveryJob everyJob = new NeedReason.EveryJob();
     long turnovers = (long) booking.faces().size() * booking.days();
     drafts
         .of(NeedKind.HAND_SANITISER, null)
         .measured(AmountsPerFace.HAND_SANITISER * turnovers)
-        .because(everyJob);
+        .reasons(everyJob);
     drafts
         .of(NeedKind.SURFACE_ALCOHOL, null)
         .measured(AmountsPerFace.SURFACE_ALCOHOL * turnovers)
-        .because(everyJob);
+        .reasons(everyJob);
     for (NeedKind kind :
         List.of(NeedKind.BIN_BAGS, NeedKind.MAT, NeedKind.MIRROR, NeedKind.CLIENT_RECORD)) {
-      drafts.of(kind, null).because(everyJob);
+      drafts.of(kind, null).reasons(everyJob);
     }
     boolean brushes =
         booking.faces().stream()
             .flatMap(face -> face.services().stream())
             .anyMatch(WITH_BRUSHES::contains);
     if (brushes) {
-      drafts.of(NeedKind.BRUSH_SETS, null).counted(BRUSH_SETS).because(everyJob);
+      drafts.of(NeedKind.BRUSH_SETS, null).counted(BRUSH_SETS).reasons(everyJob);
     }
   }
 }

@@ -1,6 +1,6 @@
 package gerula.core.booking;
 
-import gerula.core.kit.Trait;
+import gerula.core.kit.product.Trait;
 import java.util.function.Consumer;
 
 /** What a face's skin and concerns ask for, beyond its services. */
@@ -37,7 +37,8 @@ final class SkinNeeds {
   private static void correctors(Face face, int days, NeedDrafts drafts) {
     for (Concern concern : Concern.values()) {
       if (face.concerns().contains(concern)) {
-        FaceNeeds needs = new FaceNeeds(face, new Why.ForConcern(face.id(), concern), days, drafts);
+        FaceNeeds needs =
+            new FaceNeeds(face, new NeedReason.ForConcern(face.id(), concern), days, drafts);
         corrector(concern, face, needs);
       }
     }
@@ -73,7 +74,7 @@ final class SkinNeeds {
 
   private static void prefer(NeedKind kind, Trait trait, Face face, NeedDrafts drafts) {
     Consumer<NeedDraft> preferIt =
-        draft -> draft.prefer(trait).because(new Why.ForSkin(face.id(), face.skinType()));
+        draft -> draft.prefer(trait).reasons(new NeedReason.ForSkin(face.id(), face.skinType()));
     drafts.existing(kind, face).ifPresent(preferIt);
   }
 }

@@ -1,7 +1,7 @@
 package gerula.core.cleandown;
 
-import gerula.core.kit.ForWhom;
-import gerula.core.kit.Item;
+import gerula.core.kit.item.ForWhom;
+import gerula.core.kit.item.Item;
 import gerula.core.rule.Code;
 import java.util.Optional;
 import java.util.UUID;

@@ -1,6 +1,6 @@
 package gerula.core.depot;
 
-import gerula.core.kit.Form;
+import gerula.core.kit.product.Form;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -49,17 +49,17 @@ public record Content(
     };
   }
 
-  Texture texture() {
+  public Texture texture() {
     Texture texture = Texture.of(form);
     boolean hardens = isSetting && (texture == Texture.SOLID || texture == Texture.MELTING);
     return hardens ? Texture.SETTING : texture;
   }
 
-  boolean attacksPlastic() {
+  public boolean attacksPlastic() {
     return isSolvent || (alcoholPercent != null && alcoholPercent > STRONG_ALCOHOL);
   }
 
-  boolean isVolatile() {
+  public boolean isVolatile() {
     return isSolvent || (alcoholPercent != null && alcoholPercent >= VOLATILE_ALCOHOL);
   }
 }

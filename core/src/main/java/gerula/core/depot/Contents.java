@@ -1,9 +1,9 @@
 package gerula.core.depot;
 
-import gerula.core.kit.Finish;
-import gerula.core.kit.Product;
-import gerula.core.kit.ProductClass;
-import gerula.core.kit.Trait;
+import gerula.core.kit.product.Finish;
+import gerula.core.kit.product.Product;
+import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Trait;
 import org.jspecify.annotations.Nullable;
 
 /** What is known of a product as content. Strengths and densities are from memory. */

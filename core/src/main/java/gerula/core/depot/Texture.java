@@ -1,9 +1,9 @@
 package gerula.core.depot;
 
-import gerula.core.kit.Form;
+import gerula.core.kit.product.Form;
 
 /** How a form behaves once it is out of its pack. Forms that are never moved have none. */
-enum Texture {
+public enum Texture {
   /** Lifted out or pressed anew. */
   PRESSED,
   LOOSE,
@@ -62,7 +62,7 @@ enum Texture {
   }
 
   /** Whether it runs out of whatever does not close. */
-  boolean runs() {
+  public boolean runs() {
     return this == LIQUID || this == THIN_SPRAY || this == STICKY_SPRAY;
   }
 }

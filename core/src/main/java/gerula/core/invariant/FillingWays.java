@@ -1,6 +1,6 @@
 package gerula.core.invariant;
 
-import gerula.core.depot.Lineage;
+import gerula.core.depot.lineage.Lineage;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -37,16 +37,16 @@ final class FillingWays {
     return broken;
   }
 
-  private record Step(Lineage.Filling by, int depth) {}
+  private record FillingStep(Lineage.Filling by, int depth) {}
 
   /** Depth first with a stack of its own; what is on the way and met again closes a circle. */
   private void follow(UUID start, Set<UUID> done, List<Broken> broken) {
     List<Lineage.Filling> way = new ArrayList<>();
     Set<UUID> onTheWay = new HashSet<>(Set.of(start));
-    List<Step> open = new ArrayList<>();
-    fillings(start).forEach(one -> open.addLast(new Step(one, 0)));
+    List<FillingStep> open = new ArrayList<>();
+    fillings(start).forEach(one -> open.addLast(new FillingStep(one, 0)));
     while (!open.isEmpty()) {
-      Step step = open.removeLast();
+      FillingStep step = open.removeLast();
       while (way.size() > step.depth()) {
         UUID left = way.removeLast().source();
         onTheWay.remove(left);
@@ -58,7 +58,7 @@ final class FillingWays {
       } else if (!done.contains(source)) {
         way.addLast(step.by());
         onTheWay.add(source);
-        fillings(source).forEach(one -> open.addLast(new Step(one, way.size())));
+        fillings(source).forEach(one -> open.addLast(new FillingStep(one, way.size())));
       }
     }
     done.addAll(onTheWay);

@@ -3,7 +3,7 @@ package gerula.core.invariant;
 import gerula.core.invariant.KitState.ItemState;
 import gerula.core.invariant.KitState.PackedState;
 import gerula.core.invariant.KitState.PlaceState;
-import gerula.core.kit.PlaceTree;
+import gerula.core.kit.place.PlaceTree;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
 import java.math.BigDecimal;
@@ -71,9 +71,9 @@ public final class Invariants {
     }
     PlaceState place = places.get(itsPlaces.getFirst());
     if (item.isDiscarded()) {
-      broken.add(new Broken.GonePlace(place.id(), place.name(), item.id()));
+      broken.add(new Broken.PlaceIsGone(place.id(), place.name(), item.id()));
     } else if (!java.util.Objects.equals(place.parent(), item.now())) {
-      broken.add(new Broken.Torn(place.id(), item.id(), item.name()));
+      broken.add(new Broken.PaletteApart(place.id(), item.id(), item.name()));
     }
   }
 

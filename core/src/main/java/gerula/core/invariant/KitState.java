@@ -1,6 +1,6 @@
 package gerula.core.invariant;
 
-import gerula.core.depot.Lineage;
+import gerula.core.depot.lineage.Lineage;
 import gerula.core.quantity.Unit;
 import java.math.BigDecimal;
 import java.util.List;

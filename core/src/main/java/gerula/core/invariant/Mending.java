@@ -57,17 +57,18 @@ public record Mending(List<Broken> found, List<Repair> repairs) {
 
   private static List<Repair> repairs(Broken broken, KitState state) {
     return switch (broken) {
-      case Broken.Circle circle ->
+      case Broken.PlaceInItself circle ->
           List.of(
               new Repair.StandsAlone(circle.places().stream().sorted().findFirst().orElseThrow()));
       case Broken.TooDeep deep -> List.of(new Repair.StandsAlone(firstTooDeep(deep, state)));
       case Broken.SlotShared slot ->
           slot.items().stream().sorted().skip(1).<Repair>map(Repair.NoSlot::new).toList();
       case Broken.NoSuchSlot slot -> List.of(new Repair.NoSlot(slot.item()));
-      case Broken.Torn torn -> List.of(new Repair.LiesAt(torn.item(), parent(torn.place(), state)));
+      case Broken.PaletteApart torn ->
+          List.of(new Repair.LiesAt(torn.item(), parent(torn.place(), state)));
       case Broken.SeveralPlaces several ->
           several.places().stream().skip(1).<Repair>map(Repair.NoThing::new).toList();
-      case Broken.GonePlace gone -> List.of(new Repair.NoThing(gone.place()));
+      case Broken.PlaceIsGone gone -> List.of(new Repair.NoThing(gone.place()));
       case Broken.FilledFromItself filled ->
           List.of(new Repair.WashedOut(filled.fillings().getLast()));
       case Broken.PackedButGone gone -> List.of(new Repair.Unpacked(gone.item()));

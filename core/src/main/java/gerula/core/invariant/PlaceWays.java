@@ -62,7 +62,7 @@ final class PlaceWays {
     circle = circle.subList(circle.indexOf(met), circle.size());
     inCircles.addAll(circle);
     broken.add(
-        new Broken.Circle(
+        new Broken.PlaceInItself(
             List.copyOf(circle), circle.stream().map(one -> places.get(one).name()).toList()));
   }
 

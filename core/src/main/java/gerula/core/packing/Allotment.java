@@ -73,16 +73,16 @@ final class Allotment {
   }
 
   /** One step: a demand takes from an item; the item was reached from the demand. */
-  private record Step(int demand, UUID item) {}
+  private record AllotmentStep(int demand, UUID item) {}
 
   private long augment(int demand, long wanted) {
-    Map<UUID, Step> reachedFrom = new HashMap<>();
+    Map<UUID, AllotmentStep> reachedFrom = new HashMap<>();
     Map<Integer, UUID> freedBy = new HashMap<>();
     Deque<Integer> open = new ArrayDeque<>(List.of(demand));
     while (!open.isEmpty()) {
       int asking = open.removeFirst();
       for (UUID item : candidates.get(asking)) {
-        if (reachedFrom.putIfAbsent(item, new Step(asking, item)) != null) {
+        if (reachedFrom.putIfAbsent(item, new AllotmentStep(asking, item)) != null) {
           continue;
         }
         if (free.get(item) > 0) {
@@ -104,11 +104,11 @@ final class Allotment {
       int demand,
       UUID freeItem,
       long wanted,
-      Map<UUID, Step> reachedFrom,
+      Map<UUID, AllotmentStep> reachedFrom,
       Map<Integer, UUID> freedBy) {
-    List<Step> steps = new ArrayList<>();
+    List<AllotmentStep> steps = new ArrayList<>();
     long amount = Math.min(wanted, free.get(freeItem));
-    Step step = reachedFrom.get(freeItem);
+    AllotmentStep step = reachedFrom.get(freeItem);
     steps.add(step);
     while (step.demand() != demand) {
       UUID given = freedBy.get(step.demand());
@@ -117,7 +117,7 @@ final class Allotment {
       steps.add(step);
     }
     free.merge(freeItem, -amount, Long::sum);
-    for (Step taking : steps) {
+    for (AllotmentStep taking : steps) {
       take(taking.demand(), taking.item(), amount);
       UUID given = freedBy.get(taking.demand());
       if (taking.demand() != demand && given != null) {

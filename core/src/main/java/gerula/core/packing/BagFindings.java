@@ -1,8 +1,8 @@
 package gerula.core.packing;
 
 import gerula.core.booking.Condition;
-import gerula.core.kit.Place;
-import gerula.core.kit.PlaceKind;
+import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceKind;
 import gerula.core.quantity.Mass;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,7 +14,7 @@ final class BagFindings {
 
   private BagFindings() {}
 
-  static List<PackingFinding> of(PackingList.Facts facts, List<PackingLine> lines) {
+  static List<PackingFinding> of(PackingList.PackingFacts facts, List<PackingLine> lines) {
     List<PackingFinding> findings = new ArrayList<>();
     if (facts.bags().isEmpty() && !lines.isEmpty()) {
       findings.add(new PackingFinding.NoBag());
@@ -26,7 +26,10 @@ final class BagFindings {
   }
 
   private static void addFor(
-      Place bag, PackingList.Facts facts, List<PackingLine> lines, List<PackingFinding> findings) {
+      Place bag,
+      PackingList.PackingFacts facts,
+      List<PackingLine> lines,
+      List<PackingFinding> findings) {
     if (bag.kind() == PlaceKind.CASE
         && facts.booking().conditions().contains(Condition.LONG_CARRY)) {
       findings.add(new PackingFinding.WheelsOnLongCarry(bag.id()));
@@ -34,12 +37,13 @@ final class BagFindings {
     Mass mass = packedMass(bag, facts, lines);
     if (bag.greatestMass() != null && mass.compareTo(bag.greatestMass()) > 0) {
       findings.add(
-          new PackingFinding.OverHeavy(bag.id(), mass.grams(), bag.greatestMass().grams()));
+          new PackingFinding.BagOverHeavy(bag.id(), mass.grams(), bag.greatestMass().grams()));
     }
   }
 
   /** The bag, its compartments and every line that goes into it. */
-  private static Mass packedMass(Place bag, PackingList.Facts facts, List<PackingLine> lines) {
+  private static Mass packedMass(
+      Place bag, PackingList.PackingFacts facts, List<PackingLine> lines) {
     return Mass.sum(
         Stream.concat(
             facts.places().withAllInside(bag.id()).stream()

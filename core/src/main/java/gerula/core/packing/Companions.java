@@ -1,11 +1,11 @@
 package gerula.core.packing;
 
-import static gerula.core.kit.ProductClass.*;
+import static gerula.core.kit.product.ProductClass.*;
 
-import gerula.core.kit.Product;
-import gerula.core.kit.ProductClass;
-import gerula.core.kit.Section;
-import gerula.core.kit.Trait;
+import gerula.core.kit.product.Product;
+import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Section;
+import gerula.core.kit.product.Trait;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;

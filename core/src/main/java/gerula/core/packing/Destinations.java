@@ -1,9 +1,9 @@
 package gerula.core.packing;
 
-import gerula.core.kit.Item;
-import gerula.core.kit.Place;
-import gerula.core.kit.PlaceTree;
-import gerula.core.kit.Section;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceTree;
+import gerula.core.kit.product.Section;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;

@@ -3,7 +3,7 @@ package gerula.core.packing;
 import gerula.core.booking.Face;
 import gerula.core.booking.Need;
 import gerula.core.booking.NeedKind;
-import gerula.core.kit.Trait;
+import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -22,20 +22,20 @@ final class Gaps {
 
   /** What could still be made to serve before what never will. */
   private static final Comparator<PackingFinding.Refused> NEAREST_FIRST =
-      Comparator.<PackingFinding.Refused>comparingDouble(one -> distance(one.because()))
+      Comparator.<PackingFinding.Refused>comparingDouble(one -> distance(one.reason()))
           .thenComparing(PackingFinding.Refused::item);
 
   private static double distance(Refusal refusal) {
     return switch (refusal) {
       case Refusal.RunsOut _ -> 0;
       case Refusal.UsedUp _ -> 1;
-      case Refusal.Nowhere _, Refusal.Elsewhere _ -> 2;
+      case Refusal.NotLocated _, Refusal.Elsewhere _ -> 2;
       case Refusal.WithoutCompanion _ -> 3;
       case Refusal.WrongDepth(Double depth, double wanted) ->
           4 + (depth == null ? 0 : Math.abs(depth - wanted) / 10);
       case Refusal.Lacks _, Refusal.KeptAway _ -> 5;
       case Refusal.Conflict _ -> 6;
-      case Refusal.Contaminated _, Refusal.Quarantined _, Refusal.HasChanged _ -> 7;
+      case Refusal.Contaminated _, Refusal.Quarantined _, Refusal.Spoiled _ -> 7;
       case Refusal.Personal _, Refusal.ForSomebodyElse _ -> 8;
       case Refusal.OtherUnit _ -> 9;
     };

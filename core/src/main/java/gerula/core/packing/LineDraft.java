@@ -3,9 +3,9 @@ package gerula.core.packing;
 import gerula.core.booking.Booking;
 import gerula.core.booking.Face;
 import gerula.core.booking.Need;
-import gerula.core.kit.Item;
-import gerula.core.kit.Section;
-import gerula.core.rule.Because;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.product.Section;
+import gerula.core.rule.Reason;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 final class LineDraft {
 
   private final Item item;
-  private final Set<Because> because = new LinkedHashSet<>();
+  private final Set<Reason> reasons = new LinkedHashSet<>();
   private final List<Face> users = new ArrayList<>();
   private long thousandths;
   private @Nullable Section servedFor;
@@ -37,7 +37,7 @@ final class LineDraft {
 
   void serve(Need need, long amount) {
     thousandths += amount;
-    because.addAll(need.because());
+    reasons.addAll(need.reasons());
     if (servedFor == null) {
       servedFor = need.kind().section();
     }
@@ -46,8 +46,8 @@ final class LineDraft {
     }
   }
 
-  void because(Because reason) {
-    because.add(reason);
+  void reasons(Reason reason) {
+    reasons.add(reason);
   }
 
   /**
@@ -63,6 +63,6 @@ final class LineDraft {
   PackingLine done(Booking booking, @Nullable UUID goesTo) {
     List<UUID> faces = booking.faces().stream().filter(users::contains).map(Face::id).toList();
     Section section = servedFor != null ? servedFor : item.product().productClass().section();
-    return new PackingLine(item, section, faces, thousandths, goesTo, List.copyOf(because));
+    return new PackingLine(item, section, faces, thousandths, goesTo, List.copyOf(reasons));
   }
 }

@@ -3,8 +3,8 @@ package gerula.core.packing;
 import gerula.core.booking.Face;
 import gerula.core.booking.Need;
 import gerula.core.booking.Needs;
-import gerula.core.kit.Item;
-import gerula.core.kit.Trait;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.product.Trait;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -20,10 +20,10 @@ import org.jspecify.annotations.Nullable;
 /** One computation of a packing list: serve the needs, close over companions, tell the findings. */
 final class ListBuilder {
 
-  private final PackingList.Facts facts;
+  private final PackingList.PackingFacts facts;
   private final Suitability suitability;
   private final Destinations destinations;
-  private final Liking liking;
+  private final Preference preference;
   private final Allotment allotment = new Allotment();
   private final Map<UUID, LineDraft> lines = new LinkedHashMap<>();
   private final Gaps gaps;
@@ -31,14 +31,14 @@ final class ListBuilder {
   private final Set<UUID> runningOut = new TreeSet<>();
   private final Map<UUID, Item> kit = new LinkedHashMap<>();
 
-  ListBuilder(PackingList.Facts facts) {
+  ListBuilder(PackingList.PackingFacts facts) {
     this.facts = facts;
     facts.kit().stream().sorted(Item.BY_ID).forEach(item -> kit.put(item.id(), item));
     suitability = new Suitability(facts.booking(), kit.values(), facts.places(), facts.house());
     destinations = new Destinations(facts.places(), facts.bags());
     gaps = new Gaps();
-    liking =
-        new Liking(
+    preference =
+        new Preference(
             suitability,
             facts.booking().lastDay(),
             facts.packed(),
@@ -70,7 +70,7 @@ final class ListBuilder {
     int demand = 0;
     for (Need need : needs) {
       List<Item> candidates = candidates(need);
-      long amount = Liking.thousandths(need.amount());
+      long amount = Preference.thousandths(need.amount());
       if (amount == 0) {
         share(need, candidates);
         continue;
@@ -89,7 +89,7 @@ final class ListBuilder {
   private List<Item> candidates(Need need) {
     return suitability.ofClasses(need.kind().classes()).stream()
         .filter(item -> mayBeTaken(need, item))
-        .sorted(liking.mostLikedFirst(need))
+        .sorted(preference.mostPreferredFirst(need))
         .toList();
   }
 
@@ -140,7 +140,7 @@ final class ListBuilder {
     Face face = need.face();
     Double depth = item.product().depth();
     if (face != null && need.depth() != null && depth != null) {
-      draft.because(new TakenBecause.SuitsDepth(face.id(), face.depth(), depth));
+      draft.reasons(new TakenReason.SuitsDepth(face.id(), face.depth(), depth));
     }
     boolean othersEndLater =
         suitability.useBy(item).lastDay() != null
@@ -151,7 +151,7 @@ final class ListBuilder {
                       return end != null && end.isAfter(suitability.useBy(item).lastDay());
                     });
     if (othersEndLater && item.dates().openedOn() != null) {
-      draft.because(new TakenBecause.UseFirst(suitability.useBy(item).lastDay()));
+      draft.reasons(new TakenReason.UseFirst(suitability.useBy(item).lastDay()));
     }
     if (face != null) {
       need.prefer().stream()
@@ -184,14 +184,14 @@ final class ListBuilder {
   private Optional<LineDraft> bring(Companions.Group group, @Nullable Face face, LineDraft forIt) {
     Item companion =
         suitability.companions(face, group).stream()
-            .min(liking.mostLikedCompanionFirst())
+            .min(preference.mostPreferredCompanionFirst())
             .orElseThrow(
                 () ->
                     new IllegalStateException(
                         "An item was taken although no companion may be: " + forIt.item().id()));
     boolean isNew = !lines.containsKey(companion.id());
     LineDraft draft = draft(companion);
-    draft.because(new TakenBecause.CompanionOf(forIt.item().id()));
+    draft.reasons(new TakenReason.CompanionOf(forIt.item().id()));
     boolean hasNewUser = face != null && draft.usedBy(face);
     return isNew || hasNewUser ? Optional.of(draft) : Optional.empty();
   }
@@ -201,7 +201,7 @@ final class ListBuilder {
         .sorted()
         .map(kit::get)
         .filter(item -> item != null && !lines.containsKey(item.id()))
-        .forEach(item -> draft(item).because(new TakenBecause.AlreadyPacked()));
+        .forEach(item -> draft(item).reasons(new TakenReason.AlreadyPacked()));
   }
 
   private LineDraft draft(Item item) {

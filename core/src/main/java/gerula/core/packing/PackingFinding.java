@@ -1,9 +1,9 @@
 package gerula.core.packing;
 
 import gerula.core.booking.NeedKind;
-import gerula.core.kit.Trait;
+import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
-import gerula.core.rule.Because;
+import gerula.core.rule.Reason;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.SortedSet;
@@ -11,7 +11,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** What is wrong or missing. Closed: every one has its words on the screen. */
-public sealed interface PackingFinding extends Because {
+public sealed interface PackingFinding extends Reason {
 
   /**
    * A need the kit cannot meet.
@@ -36,53 +36,23 @@ public sealed interface PackingFinding extends Because {
       implements PackingFinding {
 
     public static final int MOST_NEAREST = 5;
-
-    @Override
-    public String code() {
-      return "gap";
-    }
   }
 
   /** An item that would have served but for this. */
-  record Refused(UUID item, Refusal because) {}
+  record Refused(UUID item, Refusal reason) {}
 
   /** Something would serve this booking if it did not run out before the last day. */
-  record RunsOutBefore(UUID item, LocalDate lastDay) implements PackingFinding {
-    @Override
-    public String code() {
-      return "runs-out-before";
-    }
-  }
+  record RunsOutBefore(UUID item, LocalDate lastDay) implements PackingFinding {}
 
   /** It serves, but the kit has none with the trait that would suit the face better. */
-  record SecondBest(UUID item, NeedKind kind, UUID face, Trait trait) implements PackingFinding {
-    @Override
-    public String code() {
-      return "second-best";
-    }
-  }
+  record SecondBest(UUID item, NeedKind kind, UUID face, Trait trait) implements PackingFinding {}
 
   /** A case on wheels was chosen for a way on which wheels do not roll. */
-  record WheelsOnLongCarry(UUID bag) implements PackingFinding {
-    @Override
-    public String code() {
-      return "wheels-on-long-carry";
-    }
-  }
+  record WheelsOnLongCarry(UUID bag) implements PackingFinding {}
 
   /** A bag would weigh more than it may. */
-  record OverHeavy(UUID bag, long grams, long greatestGrams) implements PackingFinding {
-    @Override
-    public String code() {
-      return "over-heavy";
-    }
-  }
+  record BagOverHeavy(UUID bag, long grams, long greatestGrams) implements PackingFinding {}
 
   /** There are faces and a list, but no bag to put it in. */
-  record NoBag() implements PackingFinding {
-    @Override
-    public String code() {
-      return "no-bag";
-    }
-  }
+  record NoBag() implements PackingFinding {}
 }

@@ -1,8 +1,8 @@
 package gerula.core.packing;
 
-import gerula.core.kit.Item;
-import gerula.core.kit.Section;
-import gerula.core.rule.Because;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.product.Section;
+import gerula.core.rule.Reason;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param thousandths how much of it the booking is expected to use, in thousandths of its unit; 0
  *     when it is not used up
  * @param goesTo the place it is packed into, null while no bag is chosen
- * @param because every reason that brought it, at least one
+ * @param reasons every reason that brought it, at least one
  */
 public record PackingLine(
     Item item,
@@ -23,10 +23,15 @@ public record PackingLine(
     List<UUID> faces,
     long thousandths,
     @Nullable UUID goesTo,
-    List<Because> because) {
+    List<Reason> reasons) {
 
   public PackingLine {
     faces = List.copyOf(faces);
-    because = List.copyOf(because);
+    reasons = List.copyOf(reasons);
+  }
+
+  /** Those of one kind, in their order. */
+  public <R extends Reason> List<R> reasonsOf(Class<R> kind) {
+    return reasons.stream().filter(kind::isInstance).map(kind::cast).toList();
   }
 }

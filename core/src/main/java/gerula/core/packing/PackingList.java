@@ -1,8 +1,8 @@
 package gerula.core.packing;
 
 import gerula.core.booking.Booking;
-import gerula.core.kit.Item;
-import gerula.core.kit.PlaceTree;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.place.PlaceTree;
 import gerula.core.quantity.Mass;
 import gerula.core.rule.HouseRules;
 import java.util.Collection;
@@ -25,7 +25,7 @@ public record PackingList(List<PackingLine> lines, List<PackingFinding> findings
    * @param bags chosen for the booking, the preferred first; may be empty
    * @param packed items the artist has already put in a bag: they stay on the list
    */
-  public record Facts(
+  public record PackingFacts(
       Booking booking,
       Collection<Item> kit,
       PlaceTree places,
@@ -38,7 +38,7 @@ public record PackingList(List<PackingLine> lines, List<PackingFinding> findings
     findings = List.copyOf(findings);
   }
 
-  public static PackingList of(Facts facts) {
+  public static PackingList of(PackingFacts facts) {
     return new ListBuilder(facts).build();
   }
 

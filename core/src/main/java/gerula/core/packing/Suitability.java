@@ -5,14 +5,14 @@ import gerula.core.booking.Face;
 import gerula.core.booking.Need;
 import gerula.core.booking.SkinType;
 import gerula.core.dates.UseBy;
-import gerula.core.kit.Cleanliness;
-import gerula.core.kit.ForWhom;
-import gerula.core.kit.Item;
-import gerula.core.kit.PlaceKind;
-import gerula.core.kit.PlaceTree;
-import gerula.core.kit.ProductClass;
-import gerula.core.kit.Sensitivity;
-import gerula.core.kit.Trait;
+import gerula.core.kit.item.Cleanliness;
+import gerula.core.kit.item.ForWhom;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.place.PlaceTree;
+import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Sensitivity;
+import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.HouseRules;
 import java.util.ArrayList;
@@ -148,8 +148,8 @@ final class Suitability {
     if (item.cleanliness() == Cleanliness.QUARANTINED) {
       return Optional.of(new Refusal.Quarantined());
     }
-    if (item.changed() != null) {
-      return Optional.of(new Refusal.HasChanged());
+    if (item.spoilage() != null) {
+      return Optional.of(new Refusal.Spoiled());
     }
     if (item.left().isNone()) {
       return Optional.of(new Refusal.UsedUp());
@@ -160,7 +160,7 @@ final class Suitability {
               .elsewhere(item.now())
               .filter(place -> place.kind() != PlaceKind.UNKNOWN)
               .<Refusal>map(place -> new Refusal.Elsewhere(place.id()))
-              .orElseGet(Refusal.Nowhere::new));
+              .orElseGet(Refusal.NotLocated::new));
     }
     UseBy useBy = useBy(item);
     return useBy.isGoodOn(booking.lastDay())

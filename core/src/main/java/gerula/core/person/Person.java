@@ -1,6 +1,6 @@
 package gerula.core.person;
 
-import gerula.core.kit.Sensitivity;
+import gerula.core.kit.product.Sensitivity;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;

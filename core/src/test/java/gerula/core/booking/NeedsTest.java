@@ -3,7 +3,7 @@ package gerula.core.booking;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import gerula.core.kit.Trait;
+import gerula.core.kit.product.Trait;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
 import java.util.EnumSet;
@@ -30,8 +30,8 @@ class NeedsTest {
     assertThat(counted(needs, NeedKind.WANDS, two)).isEqualTo(36);
     // 63 counted; a fifth of it is 12.6 and nobody packs half a wand.
     assertThat(counted(needs, NeedKind.WANDS, null)).isEqualTo(13);
-    assertThat(need(needs, NeedKind.WANDS, null).orElseThrow().because())
-        .containsExactly(new Why.Reserve(20, 13, 63));
+    assertThat(need(needs, NeedKind.WANDS, null).orElseThrow().reasons())
+        .containsExactly(new NeedReason.Reserve(20, 13, 63));
   }
 
   @Test
@@ -101,7 +101,7 @@ class NeedsTest {
     assertThat(needs)
         .extracting(n -> new Key(n.kind(), String.valueOf(n.face())))
         .doesNotHaveDuplicates();
-    assertThat(needs).allSatisfy(need -> assertThat(need.because()).isNotEmpty());
+    assertThat(needs).allSatisfy(need -> assertThat(need.reasons()).isNotEmpty());
   }
 
   @Test

@@ -2,12 +2,12 @@ package gerula.core.cleandown;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gerula.core.kit.Cleanliness;
-import gerula.core.kit.ForWhom;
-import gerula.core.kit.Form;
 import gerula.core.kit.Given;
 import gerula.core.kit.PersonRef;
-import gerula.core.kit.ProductClass;
+import gerula.core.kit.item.Cleanliness;
+import gerula.core.kit.item.ForWhom;
+import gerula.core.kit.product.Form;
+import gerula.core.kit.product.ProductClass;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;

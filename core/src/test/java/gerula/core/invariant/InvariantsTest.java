@@ -2,13 +2,13 @@ package gerula.core.invariant;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gerula.core.depot.Lineage.Filling;
+import gerula.core.depot.lineage.Lineage.Filling;
 import gerula.core.invariant.KitState.ItemState;
 import gerula.core.invariant.KitState.PackedState;
 import gerula.core.invariant.KitState.PlaceState;
-import gerula.core.kit.PlaceTree;
+import gerula.core.kit.place.PlaceTree;
 import gerula.core.quantity.Unit;
-import gerula.core.rule.Because;
+import gerula.core.rule.Reason;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -56,14 +56,15 @@ class InvariantsTest {
   }
 
   private static List<String> codes(KitState state) {
-    return Invariants.brokenIn(state).stream().map(Because::code).toList();
+    return Invariants.brokenIn(state).stream().map(Reason::code).toList();
   }
 
   @Test
   void twoPlacesDoNotLieInEachOther() {
     KitState circle = places(place(1, 2), place(2, 1), place(3, 1), place(4, 0));
     assertThat(Invariants.brokenIn(circle))
-        .containsExactly(new Broken.Circle(List.of(id(1), id(2)), List.of("Place 1", "Place 2")));
+        .containsExactly(
+            new Broken.PlaceInItself(List.of(id(1), id(2)), List.of("Place 1", "Place 2")));
     assertThat(codes(places(place(1, 1)))).containsExactly("place-in-itself");
     assertThat(codes(places(place(1, 2), place(2, 0), place(3, 1)))).isEmpty();
   }

@@ -1,6 +1,23 @@
 package gerula.core.kit;
 
 import gerula.core.dates.PackDates;
+import gerula.core.kit.item.CleanState;
+import gerula.core.kit.item.Cleanliness;
+import gerula.core.kit.item.ForWhom;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.item.SpoilageReport;
+import gerula.core.kit.item.Vessel;
+import gerula.core.kit.place.Inside;
+import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.place.Purpose;
+import gerula.core.kit.product.Form;
+import gerula.core.kit.product.Measures;
+import gerula.core.kit.product.Product;
+import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Section;
+import gerula.core.kit.product.Sensitivity;
+import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
 import java.nio.charset.StandardCharsets;
@@ -53,7 +70,7 @@ public final class Given {
     private ForWhom forWhom = ForWhom.EVERYBODY;
     private Vessel vessel = Vessel.PACK;
     private @Nullable Integer slot;
-    private @Nullable Changed changed;
+    private @Nullable SpoilageReport spoilage;
     private boolean isUsedFirst;
     private boolean isDiscarded;
 
@@ -145,8 +162,8 @@ public final class Given {
       return this;
     }
 
-    public Thing changed(Changed given) {
-      changed = given;
+    public Thing spoilage(SpoilageReport given) {
+      spoilage = given;
       return this;
     }
 
@@ -179,7 +196,7 @@ public final class Given {
           forWhom,
           vessel,
           slot,
-          changed,
+          spoilage,
           isUsedFirst,
           isDiscarded);
     }

@@ -2,11 +2,11 @@ package gerula.core.packing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gerula.core.kit.Form;
 import gerula.core.kit.Given;
-import gerula.core.kit.Product;
-import gerula.core.kit.ProductClass;
-import gerula.core.kit.Trait;
+import gerula.core.kit.product.Form;
+import gerula.core.kit.product.Product;
+import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Quantity;
 import gerula.core.rule.Code;
 import java.util.Arrays;

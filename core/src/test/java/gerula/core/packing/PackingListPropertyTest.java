@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gerula.core.booking.Face;
 import gerula.core.booking.NeedKind;
 import gerula.core.booking.SkinType;
-import gerula.core.kit.ForWhom;
-import gerula.core.kit.Item;
-import gerula.core.kit.ProductClass;
-import gerula.core.kit.Sensitivity;
+import gerula.core.kit.item.ForWhom;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Sensitivity;
 import gerula.core.rule.HouseRules;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -33,7 +33,7 @@ class PackingListPropertyTest {
   @ParameterizedTest(name = "seed {0}")
   @MethodSource("seeds")
   void nothingChosenIsPersonalDiscardedOutOfDateEmptyOrInConflict(long seed) {
-    PackingList.Facts facts = facts(seed);
+    PackingList.PackingFacts facts = facts(seed);
     for (PackingLine line : PackingList.of(facts).lines()) {
       Item item = line.item();
       assertThat(item.isDiscarded()).isFalse();
@@ -43,7 +43,7 @@ class PackingListPropertyTest {
           .forEach(face -> assertThat(item.forWhom().allows(face.person())).isTrue());
       assertThat(item.useBy(HouseRules.USUAL).isGoodOn(facts.booking().lastDay())).isTrue();
       assertThat(item.left().isNone()).isFalse();
-      assertThat(line.because()).isNotEmpty();
+      assertThat(line.reasons()).isNotEmpty();
       facts.booking().faces().stream()
           .filter(face -> line.faces().contains(face.id()))
           .forEach(
@@ -67,7 +67,7 @@ class PackingListPropertyTest {
   @ParameterizedTest(name = "seed {0}")
   @MethodSource("seeds")
   void everyCompanionComesAlongForEveryFace(long seed) {
-    PackingList.Facts facts = facts(seed);
+    PackingList.PackingFacts facts = facts(seed);
     List<PackingLine> lines = PackingList.of(facts).lines();
     for (PackingLine line : lines) {
       for (Companions.Group group : Companions.of(line.item().product())) {
@@ -85,7 +85,7 @@ class PackingListPropertyTest {
   @ParameterizedTest(name = "seed {0}")
   @MethodSource("seeds")
   void theSameFactsGiveTheSameListInWhateverOrderTheKitIsTold(long seed) {
-    PackingList.Facts facts = facts(seed);
+    PackingList.PackingFacts facts = facts(seed);
     List<Item> shuffled = new ArrayList<>(facts.kit());
     Collections.shuffle(shuffled, new Random(seed));
     assertThat(PackingList.of(with(facts, shuffled))).isEqualTo(PackingList.of(facts));
@@ -95,7 +95,7 @@ class PackingListPropertyTest {
   @MethodSource("seeds")
   void oneMoreItemNeverOpensAGap(long seed) {
     RandomKits random = new RandomKits(seed);
-    PackingList.Facts facts = random.facts(40 + (int) seed * 4, 1 + (int) seed % 7);
+    PackingList.PackingFacts facts = random.facts(40 + (int) seed * 4, 1 + (int) seed % 7);
     List<PackingFinding.Gap> before = PackingList.of(facts).gaps();
     for (int more = 0; more < 12; more++) {
       List<Item> larger = new ArrayList<>(facts.kit());
@@ -128,12 +128,12 @@ class PackingListPropertyTest {
         .sum();
   }
 
-  private static PackingList.Facts facts(long seed) {
+  private static PackingList.PackingFacts facts(long seed) {
     return new RandomKits(seed).facts(60 + (int) seed * 15, 1 + (int) seed % 8);
   }
 
-  private static PackingList.Facts with(PackingList.Facts facts, List<Item> kit) {
-    return new PackingList.Facts(
+  private static PackingList.PackingFacts with(PackingList.PackingFacts facts, List<Item> kit) {
+    return new PackingList.PackingFacts(
         facts.booking(), kit, facts.places(), facts.bags(), facts.packed(), facts.house());
   }
 

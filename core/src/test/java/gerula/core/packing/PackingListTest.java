@@ -9,19 +9,19 @@ import gerula.core.booking.NeedKind;
 import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
 import gerula.core.dates.PackDates;
-import gerula.core.kit.Changed;
-import gerula.core.kit.ForWhom;
-import gerula.core.kit.Form;
 import gerula.core.kit.Given;
-import gerula.core.kit.Item;
-import gerula.core.kit.Place;
-import gerula.core.kit.PlaceKind;
-import gerula.core.kit.PlaceTree;
-import gerula.core.kit.Product;
-import gerula.core.kit.ProductClass;
-import gerula.core.kit.Section;
-import gerula.core.kit.Sensitivity;
-import gerula.core.kit.Trait;
+import gerula.core.kit.item.ForWhom;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.item.SpoilageReport;
+import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.place.PlaceTree;
+import gerula.core.kit.product.Form;
+import gerula.core.kit.product.Product;
+import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Section;
+import gerula.core.kit.product.Sensitivity;
+import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
 import gerula.core.rule.HouseRules;
@@ -67,11 +67,11 @@ class PackingListTest {
   void aPencilWithoutASharpenerIsNotTaken() {
     Item pencil = put(ProductClass.EYE_PENCIL, Form.SHARPENABLE_PENCIL, Quantity.millilitres(1));
     Face face = face(5, Set.of(), Service.EYES);
-    assertThat(gap(list(face), NeedKind.LINER).nearest().getFirst().because())
+    assertThat(gap(list(face), NeedKind.LINER).nearest().getFirst().reason())
         .isInstanceOf(Refusal.WithoutCompanion.class);
     Item sharpener = put(ProductClass.SHARPENER, Form.SHARPENER, Quantity.pieces(1));
     PackingList list = list(face);
-    assertThat(line(list, sharpener).because()).contains(new TakenBecause.CompanionOf(pencil.id()));
+    assertThat(line(list, sharpener).reasons()).contains(new TakenReason.CompanionOf(pencil.id()));
   }
 
   @Test
@@ -87,12 +87,15 @@ class PackingListTest {
         .contains(first)
         .doesNotContain(ordinary);
     kit.clear();
-    Changed smells = new Changed(TODAY, Set.of(Changed.Sense.SMELL));
+    SpoilageReport smells = new SpoilageReport(TODAY, Set.of(SpoilageReport.Sense.SMELL));
     Item off =
-        Given.thing(ProductClass.FACE_POWDER, Form.PRESSED_POWDER).in(store).changed(smells).item();
+        Given.thing(ProductClass.FACE_POWDER, Form.PRESSED_POWDER)
+            .in(store)
+            .spoilage(smells)
+            .item();
     kit.add(off);
     assertThat(gap(list(face), NeedKind.POWDER).nearest())
-        .containsExactly(new PackingFinding.Refused(off.id(), new Refusal.HasChanged()));
+        .containsExactly(new PackingFinding.Refused(off.id(), new Refusal.Spoiled()));
   }
 
   @Test
@@ -101,7 +104,7 @@ class PackingListTest {
     kit.set(0, printed(ending, TODAY.plusDays(4)));
     Face face = face(5, Set.of(), Service.POWDER);
     PackingList list = list(face);
-    assertThat(gap(list, NeedKind.POWDER).nearest().getFirst().because())
+    assertThat(gap(list, NeedKind.POWDER).nearest().getFirst().reason())
         .isEqualTo(new Refusal.RunsOut(TODAY.plusDays(4)));
     assertThat(list.findings())
         .contains(new PackingFinding.RunsOutBefore(ending.id(), TODAY.plusDays(4)));
@@ -115,8 +118,8 @@ class PackingListTest {
     base(3, 20);
     Item five = base(5, 20);
     Face face = face(5.5, Set.of(), Service.BASE);
-    assertThat(line(list(face), five).because())
-        .contains(new TakenBecause.SuitsDepth(face.id(), 5.5, 5));
+    assertThat(line(list(face), five).reasons())
+        .contains(new TakenReason.SuitsDepth(face.id(), 5.5, 5));
     assertThat(gap(list(face(6.5, Set.of(), Service.BASE)), NeedKind.BASE).depth()).isEqualTo(6.5);
   }
 
@@ -160,8 +163,8 @@ class PackingListTest {
     packed = Set.of(second.id(), other.id());
     PackingList list = list(face(5, Set.of(), Service.BASE));
     assertThat(list.lines()).noneMatch(line -> line.item().equals(first));
-    assertThat(line(list, second).because()).doesNotContain(new TakenBecause.AlreadyPacked());
-    assertThat(line(list, other).because()).containsExactly(new TakenBecause.AlreadyPacked());
+    assertThat(line(list, second).reasons()).doesNotContain(new TakenReason.AlreadyPacked());
+    assertThat(line(list, other).reasons()).containsExactly(new TakenReason.AlreadyPacked());
   }
 
   @Test
@@ -172,7 +175,7 @@ class PackingListTest {
             finding ->
                 assertThat(finding)
                     .isInstanceOfSatisfying(
-                        PackingFinding.OverHeavy.class,
+                        PackingFinding.BagOverHeavy.class,
                         heavy -> assertThat(heavy.grams()).isGreaterThan(heavy.greatestGrams())));
   }
 
@@ -224,7 +227,7 @@ class PackingListTest {
                 place(bag, null, null, PlaceKind.BACKPACK),
                 place(basePouch, bag, Section.BASE, PlaceKind.POUCH)));
     return PackingList.of(
-        new PackingList.Facts(booking, kit, places, List.of(bag), packed, HouseRules.USUAL));
+        new PackingList.PackingFacts(booking, kit, places, List.of(bag), packed, HouseRules.USUAL));
   }
 
   private static Place place(UUID id, UUID parent, Section section, PlaceKind kind) {
@@ -298,7 +301,7 @@ class PackingListTest {
   @Test
   void whatIsLentCannotBePacked() {
     assertThat(refusalOf(ForWhom.EVERYBODY, friend)).isEqualTo(new Refusal.Elsewhere(friend));
-    assertThat(refusalOf(ForWhom.EVERYBODY, null)).isEqualTo(new Refusal.Nowhere());
+    assertThat(refusalOf(ForWhom.EVERYBODY, null)).isEqualTo(new Refusal.NotLocated());
   }
 
   /** Why the kit's only mat is not taken. */
@@ -311,10 +314,7 @@ class PackingListTest {
             .in(store)
             .now(now)
             .item());
-    return gap(list(face(5, Set.of(), Service.POWDER)), NeedKind.MAT)
-        .nearest()
-        .getFirst()
-        .because();
+    return gap(list(face(5, Set.of(), Service.POWDER)), NeedKind.MAT).nearest().getFirst().reason();
   }
 
   private static Item printed(Item item, LocalDate expiry) {

@@ -7,20 +7,20 @@ import gerula.core.booking.Face;
 import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
 import gerula.core.dates.PackDates;
-import gerula.core.kit.CleanState;
-import gerula.core.kit.Cleanliness;
-import gerula.core.kit.ForWhom;
-import gerula.core.kit.Form;
 import gerula.core.kit.Given;
-import gerula.core.kit.Item;
-import gerula.core.kit.PlaceKind;
-import gerula.core.kit.PlaceTree;
-import gerula.core.kit.Product;
-import gerula.core.kit.ProductClass;
-import gerula.core.kit.Section;
-import gerula.core.kit.Sensitivity;
-import gerula.core.kit.Trait;
-import gerula.core.kit.Vessel;
+import gerula.core.kit.item.CleanState;
+import gerula.core.kit.item.Cleanliness;
+import gerula.core.kit.item.ForWhom;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.item.Vessel;
+import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.place.PlaceTree;
+import gerula.core.kit.product.Form;
+import gerula.core.kit.product.Product;
+import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Section;
+import gerula.core.kit.product.Sensitivity;
+import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.HouseRules;
@@ -53,12 +53,12 @@ public final class RandomKits {
   }
 
   /** A kit of so many items and a booking of so many faces. */
-  public PackingList.Facts facts(int items, int faces) {
+  public PackingList.PackingFacts facts(int items, int faces) {
     List<Item> kit = new ArrayList<>();
     for (int i = 0; i < items; i++) {
       kit.add(item());
     }
-    return new PackingList.Facts(
+    return new PackingList.PackingFacts(
         booking(faces), kit, places(), List.of(bag), Set.of(), HouseRules.USUAL);
   }
 

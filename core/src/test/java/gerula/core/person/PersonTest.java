@@ -3,7 +3,7 @@ package gerula.core.person;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import gerula.core.kit.Sensitivity;
+import gerula.core.kit.product.Sensitivity;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;

@@ -2,7 +2,7 @@ package gerula.app.dates.calendar;
 
 import gerula.app.booking.StoredBooking;
 import gerula.core.booking.Booking;
-import gerula.core.kit.Item;
+import gerula.core.kit.item.Item;
 import gerula.core.rule.Text;
 import java.io.IOException;
 import java.io.StringWriter;

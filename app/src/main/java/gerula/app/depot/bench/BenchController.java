@@ -31,13 +31,13 @@ class BenchController {
 
   private final Answers answers;
   private final Sessions sessions;
-  private final Undertaking undertaking;
+  private final SessionSteps steps;
   private final Working working;
 
-  BenchController(Sessions sessions, Undertaking undertaking, Working working, Answers answers) {
+  BenchController(Sessions sessions, SessionSteps steps, Working working, Answers answers) {
     this.answers = answers;
     this.sessions = sessions;
-    this.undertaking = undertaking;
+    this.steps = steps;
     this.working = working;
   }
 
@@ -151,10 +151,7 @@ class BenchController {
       @PathVariable UUID id,
       @Valid @RequestBody BenchAct asked) {
     return answers.once(
-        who,
-        asked.actId(),
-        () -> undertaking.begin(who, asked.actId(), id),
-        () -> sessions.one(who, id));
+        who, asked.actId(), () -> steps.begin(who, asked.actId(), id), () -> sessions.one(who, id));
   }
 
   @PostMapping("/api/bench/sessions/{id}/pause")
@@ -163,10 +160,7 @@ class BenchController {
       @PathVariable UUID id,
       @Valid @RequestBody BenchAct asked) {
     return answers.once(
-        who,
-        asked.actId(),
-        () -> undertaking.pause(who, asked.actId(), id),
-        () -> sessions.one(who, id));
+        who, asked.actId(), () -> steps.pause(who, asked.actId(), id), () -> sessions.one(who, id));
   }
 
   @PostMapping("/api/bench/sessions/{id}/resume")
@@ -177,7 +171,7 @@ class BenchController {
     return answers.once(
         who,
         asked.actId(),
-        () -> undertaking.resume(who, asked.actId(), id),
+        () -> steps.resume(who, asked.actId(), id),
         () -> sessions.one(who, id));
   }
 
@@ -189,7 +183,7 @@ class BenchController {
     return answers.once(
         who,
         asked.actId(),
-        () -> undertaking.finish(who, asked.actId(), id),
+        () -> steps.finish(who, asked.actId(), id),
         () -> sessions.one(who, id));
   }
 

@@ -4,12 +4,12 @@ import gerula.app.depot.bench.SessionStore.Mishap;
 import gerula.app.depot.bench.SessionStore.PieceState;
 import gerula.app.depot.bench.SessionStore.State;
 import gerula.app.kit.KitRecords.ItemView;
-import gerula.core.depot.Caution;
-import gerula.core.depot.FitReason;
-import gerula.core.depot.Handling;
-import gerula.core.depot.Suggestion;
-import gerula.core.depot.UseRate;
-import gerula.core.kit.Container;
+import gerula.core.depot.bench.Caution;
+import gerula.core.depot.bench.Handling;
+import gerula.core.depot.bench.Suggestion;
+import gerula.core.depot.bench.UseRate;
+import gerula.core.depot.empties.FitReason;
+import gerula.core.kit.item.Container;
 import gerula.core.rule.Code;
 import java.math.BigDecimal;
 import java.time.Instant;
@@ -23,7 +23,7 @@ final class BenchRecords {
   private BenchRecords() {}
 
   /** A pack worth taking to the bench. */
-  record SuggestionView(ItemView item, List<Suggestion.Why> why) {}
+  record SuggestionView(ItemView item, List<Suggestion.SuggestionReason> reasons) {}
 
   /**
    * A session at a glance.

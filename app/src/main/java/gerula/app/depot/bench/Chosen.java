@@ -1,6 +1,6 @@
 package gerula.app.depot.bench;
 
-import gerula.core.depot.SessionPlanner;
+import gerula.core.depot.bench.SessionPlanner;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;

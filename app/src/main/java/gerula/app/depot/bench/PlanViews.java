@@ -13,16 +13,16 @@ import gerula.app.depot.bench.Planning.Planned;
 import gerula.app.depot.empties.EmptyStore.StoredEmpty;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.KitViews;
-import gerula.app.kit.PlaceStore;
-import gerula.app.kit.StoredItem;
 import gerula.app.kit.Views;
-import gerula.core.depot.Carried;
-import gerula.core.depot.CaseChange;
-import gerula.core.depot.ContainerFit;
-import gerula.core.depot.DepotPlan;
-import gerula.core.depot.Handling;
-import gerula.core.kit.Item;
-import gerula.core.kit.PlaceTree;
+import gerula.app.kit.item.StoredItem;
+import gerula.app.kit.place.PlaceStore;
+import gerula.core.depot.bench.Carried;
+import gerula.core.depot.bench.CaseChange;
+import gerula.core.depot.bench.DepotPlan;
+import gerula.core.depot.bench.Handling;
+import gerula.core.depot.empties.ContainerFit;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.place.PlaceTree;
 import gerula.core.rule.Code;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -81,7 +81,7 @@ class PlanViews {
             .toList(),
         planned.plan().notDecanted().stream()
             .filter(stays -> stays.pack().equals(id))
-            .map(DepotPlan.Stays::reasons)
+            .map(DepotPlan.KeptInPack::reasons)
             .findFirst()
             .orElse(List.<Code>of()),
         Handling.cautions(one.pack().content()).stream().sorted().toList(),
@@ -95,7 +95,8 @@ class PlanViews {
     return new FitView(empty.id(), fit.verdict(), fit.reasons());
   }
 
-  private static PlannedPiece piece(DepotPlan.Piece piece, OnTheBench one, StoredEmpty empty) {
+  private static PlannedPiece piece(
+      DepotPlan.PlannedPiece piece, OnTheBench one, StoredEmpty empty) {
     return new PlannedPiece(
         empty.id(),
         empty.draft().name(),
@@ -150,7 +151,7 @@ class PlanViews {
         empty.draft().name(),
         planned.plan().pieces().stream()
             .filter(piece -> piece.empty() == kind)
-            .mapToInt(DepotPlan.Piece::count)
+            .mapToInt(DepotPlan.PlannedPiece::count)
             .sum(),
         empty.draft().stock(),
         planned.plan().missing().stream()

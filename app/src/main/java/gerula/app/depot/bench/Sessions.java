@@ -10,18 +10,18 @@ import gerula.app.depot.bench.SessionStore.StoredPiece;
 import gerula.app.depot.bench.SessionStore.StoredSession;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.KitViews;
-import gerula.app.kit.PlaceStore;
-import gerula.app.kit.StoredItem;
 import gerula.app.kit.Views;
+import gerula.app.kit.item.StoredItem;
+import gerula.app.kit.place.PlaceStore;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
-import gerula.core.depot.SessionPlanner;
-import gerula.core.depot.Suggestion;
-import gerula.core.kit.Item;
+import gerula.core.depot.bench.SessionPlanner;
+import gerula.core.depot.bench.Suggestion;
+import gerula.core.kit.item.Item;
 import gerula.core.quantity.Unit;
 import java.math.BigDecimal;
 import java.time.Clock;
@@ -90,7 +90,7 @@ class Sessions {
                       one ->
                           new SuggestionView(
                               now.of(byId.get(one.item().id())),
-                              one.why().stream().sorted().toList()))
+                              one.reasons().stream().sorted().toList()))
                   .toList(),
               newest());
         });

@@ -2,8 +2,8 @@ package gerula.app.depot.empties;
 
 import gerula.app.depot.empties.EmptyStore.StoredEmpty;
 import gerula.app.platform.workspace.SignedIn;
-import gerula.core.depot.UsualEmpties;
-import gerula.core.kit.Container;
+import gerula.core.depot.empties.UsualEmpties;
+import gerula.core.kit.item.Container;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -73,7 +73,7 @@ class EmptyController {
     return one.container() == other.container() && one.sizeMl().compareTo(other.sizeMl()) == 0;
   }
 
-  private static EmptyDraft draft(UsualEmpties.Kind kind) {
+  private static EmptyDraft draft(UsualEmpties.EmptyKind kind) {
     BigDecimal size = BigDecimal.valueOf(kind.sizeMl()).stripTrailingZeros();
     return new EmptyDraft(
         name(kind.container(), size),

@@ -1,11 +1,11 @@
 package gerula.app.depot.empties;
 
 import gerula.app.platform.web.Visible;
-import gerula.core.depot.Empty;
-import gerula.core.depot.Material;
-import gerula.core.kit.Container;
-import gerula.core.kit.Measures;
-import gerula.core.kit.Outline;
+import gerula.core.depot.empties.Empty;
+import gerula.core.depot.empties.Material;
+import gerula.core.kit.item.Container;
+import gerula.core.kit.product.Measures;
+import gerula.core.kit.product.Outline;
 import gerula.core.quantity.Mass;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;

@@ -3,8 +3,8 @@ package gerula.app.depot.empties;
 import static gerula.app.tables.Tables.EMPTY;
 
 import gerula.app.tables.tables.records.EmptyRecord;
-import gerula.core.depot.Material;
-import gerula.core.kit.Container;
+import gerula.core.depot.empties.Material;
+import gerula.core.kit.item.Container;
 import gerula.core.rule.Code;
 import java.util.List;
 import java.util.Optional;

@@ -3,7 +3,7 @@ package gerula.app.depot.lineage;
 import static gerula.app.tables.Tables.FILLING;
 
 import gerula.app.tables.tables.records.FillingRecord;
-import gerula.core.depot.Lineage;
+import gerula.core.depot.lineage.Lineage;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;

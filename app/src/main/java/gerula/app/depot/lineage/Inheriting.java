@@ -1,15 +1,15 @@
 package gerula.app.depot.lineage;
 
 import gerula.app.depot.lineage.FillingStore.StoredFilling;
-import gerula.app.kit.InheritedDates;
 import gerula.app.kit.KitStore;
-import gerula.app.kit.StoredItem;
+import gerula.app.kit.item.InheritedDates;
+import gerula.app.kit.item.StoredItem;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.ThingKind;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.dates.PackDates;
-import gerula.core.depot.Lineage;
-import gerula.core.kit.Item;
+import gerula.core.depot.lineage.Lineage;
+import gerula.core.kit.item.Item;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;

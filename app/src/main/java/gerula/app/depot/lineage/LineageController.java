@@ -4,7 +4,7 @@ import gerula.app.depot.lineage.Recalls.LineageView;
 import gerula.app.depot.lineage.Recalls.RecallView;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.core.dates.UseBy;
-import gerula.core.depot.Refill;
+import gerula.core.depot.lineage.Refill;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -94,7 +94,7 @@ class LineageController {
       @Nullable UUID source,
       boolean sealed,
       @Nullable BigDecimal amount,
-      List<Refill.WhyWash> washFirst,
+      List<Refill.WashReason> washFirst,
       @Nullable LocalDate lastDayToppedUp,
       @Nullable LocalDate lastDayWashed) {
 

@@ -2,12 +2,12 @@ package gerula.app.depot.lineage;
 
 import gerula.app.depot.empties.Empties;
 import gerula.app.depot.lineage.FillingStore.StoredFilling;
-import gerula.app.kit.Discarding;
-import gerula.app.kit.Handling;
 import gerula.app.kit.Kit;
 import gerula.app.kit.KitStore;
-import gerula.app.kit.Obstacles;
-import gerula.app.kit.StoredItem;
+import gerula.app.kit.item.Discarding;
+import gerula.app.kit.item.Handling;
+import gerula.app.kit.item.Obstacles;
+import gerula.app.kit.item.StoredItem;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
@@ -19,10 +19,10 @@ import gerula.app.platform.workspace.Workspaces;
 import gerula.app.rule.HouseStore;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.dates.PackDates;
-import gerula.core.depot.Refill;
-import gerula.core.kit.DiscardCause;
-import gerula.core.kit.Item;
-import gerula.core.kit.Vessel;
+import gerula.core.depot.lineage.Refill;
+import gerula.core.kit.item.DiscardCause;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.item.Vessel;
 import gerula.core.quantity.Quantity;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -97,9 +97,9 @@ class Refills {
     return fillings.lineage().wouldRunInCircles(container, source);
   }
 
-  private Refill.Facts facts(StoredItem container) {
+  private Refill.RefillFacts facts(StoredItem container) {
     LocalDate today = time.today();
-    return new Refill.Facts(
+    return new Refill.RefillFacts(
         container.item(),
         fillings.in(container.id()).size(),
         uses.of(container.item().product(), today).perMonth(),

@@ -1,10 +1,10 @@
 package gerula.app.depot.lineage;
 
 import gerula.app.kit.KitStore;
-import gerula.app.kit.StoredItem;
+import gerula.app.kit.item.StoredItem;
 import gerula.app.ledger.Usage;
-import gerula.core.depot.UseRate;
-import gerula.core.kit.Product;
+import gerula.core.depot.bench.UseRate;
+import gerula.core.kit.product.Product;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Collection;

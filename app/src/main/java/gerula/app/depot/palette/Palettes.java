@@ -1,27 +1,27 @@
 package gerula.app.depot.palette;
 
-import gerula.app.kit.Handling;
 import gerula.app.kit.Kit;
 import gerula.app.kit.KitRecords.ItemView;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.KitViews;
-import gerula.app.kit.PlaceStore;
-import gerula.app.kit.StoredItem;
 import gerula.app.kit.Views;
+import gerula.app.kit.item.Handling;
+import gerula.app.kit.item.StoredItem;
+import gerula.app.kit.place.PlaceStore;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
-import gerula.core.depot.TrayOrder;
-import gerula.core.kit.Item;
-import gerula.core.kit.Place;
-import gerula.core.kit.PlaceKind;
-import gerula.core.kit.PlaceTree;
+import gerula.core.depot.palette.TrayOrder;
+import gerula.core.kit.item.Item;
 import gerula.core.kit.opencase.Box;
 import gerula.core.kit.opencase.OpenCase;
-import gerula.core.kit.opencase.Slots;
+import gerula.core.kit.opencase.SlotOrder;
+import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.place.PlaceTree;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -154,7 +154,7 @@ class Palettes {
         inside.stream()
             .sorted(Comparator.comparing(one -> one.item(), OpenCase.SIDE_BY_SIDE))
             .toList();
-    Map<Item, Integer> spots = Slots.of(inOrder.stream().map(StoredItem::item).toList(), count);
+    Map<Item, Integer> spots = SlotOrder.of(inOrder.stream().map(StoredItem::item).toList(), count);
     Map<Integer, StoredItem> bySlot = new HashMap<>();
     inOrder.forEach(one -> bySlot.putIfAbsent(spots.get(one.item()) + 1, one));
     return bySlot;

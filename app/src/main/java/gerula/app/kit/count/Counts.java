@@ -1,14 +1,14 @@
 package gerula.app.kit.count;
 
-import gerula.app.kit.Handling;
 import gerula.app.kit.Kit;
 import gerula.app.kit.KitRecords.ItemView;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.KitViews;
-import gerula.app.kit.Obstacles;
-import gerula.app.kit.PlaceStore;
-import gerula.app.kit.StoredItem;
 import gerula.app.kit.Views;
+import gerula.app.kit.item.Handling;
+import gerula.app.kit.item.Obstacles;
+import gerula.app.kit.item.StoredItem;
+import gerula.app.kit.place.PlaceStore;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
@@ -17,9 +17,9 @@ import gerula.app.platform.errors.Refused;
 import gerula.app.platform.limits.Limit;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
-import gerula.core.kit.Item;
-import gerula.core.kit.PlaceTree;
 import gerula.core.kit.count.Stocktake;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.place.PlaceTree;
 import gerula.core.quantity.Quantity;
 import java.math.BigDecimal;
 import java.time.Clock;
@@ -78,7 +78,7 @@ class Counts {
       @Nullable Instant settledAt,
       List<ItemView> present,
       List<ItemView> missing,
-      List<ItemView> strangers,
+      List<ItemView> unexpected,
       Map<UUID, BigDecimal> numbers) {}
 
   /** Begins a count of a place, or goes on with the one that is open. */
@@ -114,7 +114,7 @@ class Counts {
         count.settledAt(),
         told(take.present(), items, now),
         told(take.missing(), items, now),
-        told(take.strangers(), items, now),
+        told(take.unexpected(), items, now),
         count.seen().numbers());
   }
 

@@ -1,14 +1,14 @@
 package gerula.app.kit.declutter;
 
-import gerula.app.kit.Handling;
 import gerula.app.kit.Kit;
 import gerula.app.kit.KitRecords.ItemView;
 import gerula.app.kit.KitRecords.WearView;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.KitViews;
-import gerula.app.kit.PlaceStore;
-import gerula.app.kit.StoredItem;
 import gerula.app.kit.Views;
+import gerula.app.kit.item.Handling;
+import gerula.app.kit.item.StoredItem;
+import gerula.app.kit.place.PlaceStore;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.Usage;
 import gerula.app.platform.errors.Refused;
@@ -17,9 +17,9 @@ import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.rule.HouseStore;
 import gerula.app.tables.tables.records.ItemRecord;
-import gerula.core.kit.Item;
-import gerula.core.kit.PlaceTree;
-import gerula.core.kit.declutter.Worth;
+import gerula.core.kit.declutter.DeclutterAdvice;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.place.PlaceTree;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -75,11 +75,11 @@ class Declutter {
    *
    * @param duplicates ids of things with the same job, depth and finish
    */
-  record WorthView(
+  record AdviceView(
       ItemView item,
       WearView wear,
-      Worth.Advice advice,
-      List<Worth.Why> why,
+      DeclutterAdvice.Advice advice,
+      List<DeclutterAdvice.DeclutterReason> reasons,
       List<ItemView> duplicates) {}
 
   /**
@@ -89,7 +89,7 @@ class Declutter {
    * @param kept how many of them were kept within the last half year and are passed over
    * @param left the first of those to look at
    */
-  record WalkView(int total, int kept, List<WorthView> left) {}
+  record WalkView(int total, int kept, List<AdviceView> left) {}
 
   private static final int MONTHS_A_SEASON = 6;
 
@@ -103,7 +103,7 @@ class Declutter {
   }
 
   /** The whole kit and what the ledger says of it. */
-  private record Known(
+  private record WholeKit(
       List<StoredItem> all,
       Map<UUID, StoredItem> byId,
       Map<UUID, Usage.Wear> uses,
@@ -118,13 +118,13 @@ class Declutter {
   private WalkView walk(UUID place) {
     PlaceTree tree = places.tree();
     tree.find(place).orElseThrow(() -> Refused.notThere("place", place));
-    Known known = known();
+    WholeKit known = known();
     LocalDate season = known.today().minusMonths(MONTHS_A_SEASON);
     List<StoredItem> here = asOneWalks(known.all(), tree, place);
     List<StoredItem> left = here.stream().filter(one -> !isKept(one, season)).toList();
     List<StoredItem> shown = left.stream().limit(MOST_SHOWN).toList();
-    Map<UUID, Worth> worth =
-        Worth.of(
+    Map<UUID, DeclutterAdvice> advice =
+        DeclutterAdvice.of(
             shown.stream().map(StoredItem::item).toList(),
             known.all().stream().map(StoredItem::item).toList(),
             facts(known),
@@ -135,15 +135,15 @@ class Declutter {
         here.size(),
         here.size() - left.size(),
         shown.stream()
-            .map(one -> view(now, one, known.wear(one), worth.get(one.id()), known.byId()))
+            .map(one -> view(now, one, known.wear(one), advice.get(one.id()), known.byId()))
             .toList());
   }
 
-  private Known known() {
+  private WholeKit known() {
     List<StoredItem> all = store.items();
     Map<UUID, StoredItem> byId =
         all.stream().collect(Collectors.toMap(StoredItem::id, Function.identity()));
-    return new Known(
+    return new WholeKit(
         all,
         byId,
         usage.wear(byId.keySet(), time.today()),
@@ -165,14 +165,18 @@ class Declutter {
         .toList();
   }
 
-  private static WorthView view(
-      KitViews now, StoredItem one, WearView wear, Worth worth, Map<UUID, StoredItem> byId) {
-    return new WorthView(
+  private static AdviceView view(
+      KitViews now,
+      StoredItem one,
+      WearView wear,
+      DeclutterAdvice advice,
+      Map<UUID, StoredItem> byId) {
+    return new AdviceView(
         now.of(one),
         wear,
-        worth.advice(),
-        worth.why().stream().sorted().toList(),
-        worth.duplicates().stream()
+        advice.advice(),
+        advice.reasons().stream().sorted().toList(),
+        advice.duplicates().stream()
             .limit(MOST_DUPLICATES)
             .map(Item::id)
             .map(byId::get)
@@ -185,12 +189,12 @@ class Declutter {
     return kept != null && kept.isAfter(season);
   }
 
-  private static Map<UUID, Worth.Facts> facts(Known known) {
-    Map<UUID, Worth.Facts> facts = new HashMap<>();
+  private static Map<UUID, DeclutterAdvice.UseFacts> facts(WholeKit known) {
+    Map<UUID, DeclutterAdvice.UseFacts> facts = new HashMap<>();
     for (StoredItem one : known.all()) {
       facts.put(
           one.id(),
-          new Worth.Facts(
+          new DeclutterAdvice.UseFacts(
               known.wear(one).usesInAYear(),
               knownSince(one, known.since()),
               one.details().favourite(),

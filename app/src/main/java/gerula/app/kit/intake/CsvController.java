@@ -1,16 +1,16 @@
 package gerula.app.kit.intake;
 
-import gerula.app.kit.ProductDraft;
+import gerula.app.kit.product.ProductDraft;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.FieldFault;
 import gerula.app.platform.limits.HeavyWork;
 import gerula.app.platform.web.MadeFile;
 import gerula.app.platform.web.ProgressLines;
 import gerula.app.platform.workspace.SignedIn;
-import gerula.core.kit.Form;
-import gerula.core.kit.ProductClass;
 import gerula.core.kit.intake.DateOrder;
 import gerula.core.kit.intake.KitColumn;
+import gerula.core.kit.product.Form;
+import gerula.core.kit.product.ProductClass;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.Code;
 import jakarta.servlet.http.HttpServletRequest;

@@ -1,11 +1,11 @@
 package gerula.app.kit.intake;
 
-import gerula.app.kit.ItemDraft;
 import gerula.app.kit.KitSize;
 import gerula.app.kit.KitStore;
-import gerula.app.kit.PlaceDraft;
-import gerula.app.kit.PlaceStore;
-import gerula.app.kit.ProductDraft;
+import gerula.app.kit.item.ItemDraft;
+import gerula.app.kit.place.PlaceDraft;
+import gerula.app.kit.place.PlaceStore;
+import gerula.app.kit.product.ProductDraft;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.Answers;
 import gerula.app.ledger.Ledger;

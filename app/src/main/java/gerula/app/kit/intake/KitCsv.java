@@ -1,15 +1,15 @@
 package gerula.app.kit.intake;
 
-import gerula.app.kit.ItemDraft;
 import gerula.app.kit.KitDrafts;
-import gerula.app.kit.PlaceStore;
-import gerula.app.kit.ProductDraft;
+import gerula.app.kit.item.ItemDraft;
+import gerula.app.kit.place.PlaceStore;
+import gerula.app.kit.product.ProductDraft;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
-import gerula.core.kit.ForWhom;
-import gerula.core.kit.PlaceTree;
-import gerula.core.kit.Trait;
 import gerula.core.kit.intake.KitColumn;
+import gerula.core.kit.item.ForWhom;
+import gerula.core.kit.place.PlaceTree;
+import gerula.core.kit.product.Trait;
 import gerula.core.rule.Code;
 import java.io.IOException;
 import java.io.OutputStream;

@@ -1,21 +1,21 @@
 package gerula.app.kit.intake;
 
-import gerula.app.kit.ItemDraft;
-import gerula.app.kit.ProductDraft;
+import gerula.app.kit.item.ItemDraft;
+import gerula.app.kit.product.ProductDraft;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.FieldFault;
-import gerula.core.kit.Cleanliness;
-import gerula.core.kit.Container;
-import gerula.core.kit.Coverage;
-import gerula.core.kit.Finish;
-import gerula.core.kit.Form;
-import gerula.core.kit.Outline;
-import gerula.core.kit.ProductClass;
-import gerula.core.kit.Trait;
 import gerula.core.kit.intake.DateOrder;
 import gerula.core.kit.intake.KitColumn;
 import gerula.core.kit.intake.TradeWords;
 import gerula.core.kit.intake.Written;
+import gerula.core.kit.item.Cleanliness;
+import gerula.core.kit.item.Container;
+import gerula.core.kit.product.Coverage;
+import gerula.core.kit.product.Finish;
+import gerula.core.kit.product.Form;
+import gerula.core.kit.product.Outline;
+import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.Text;
@@ -148,7 +148,7 @@ final class KitReader {
   }
 
   private static Quantity size(Cells cells, TradeWords.Guess guess, Set<KitColumn> guessed) {
-    Written.Amount told =
+    Written.WrittenAmount told =
         cells.read(KitColumn.SIZE, Written::amount, "an amount, like 30 ml, 3.5 g or 50 pieces");
     Unit unit = cells.read(KitColumn.UNIT, Written::unit, "a unit: ml, g or piece");
     if (told == null) {
@@ -259,7 +259,7 @@ final class KitReader {
       Quantity part = Quantity.of(size, product.unit()).times(share.get());
       return part.amount();
     }
-    Written.Amount told =
+    Written.WrittenAmount told =
         cells.read(KitColumn.LEFT, Written::amount, "what is left, like 12 ml, half or 3/4");
     if (told != null) {
       return told.number();

@@ -1,7 +1,7 @@
 package gerula.app.kit.intake;
 
-import gerula.core.kit.Place;
-import gerula.core.kit.PlaceTree;
+import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceTree;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;

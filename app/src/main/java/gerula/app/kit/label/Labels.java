@@ -1,18 +1,18 @@
 package gerula.app.kit.label;
 
 import gerula.app.kit.KitStore;
-import gerula.app.kit.PlaceStore;
-import gerula.app.kit.StoredItem;
-import gerula.app.kit.StoredPlace;
+import gerula.app.kit.item.StoredItem;
+import gerula.app.kit.place.PlaceStore;
+import gerula.app.kit.place.StoredPlace;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.rule.HouseStore;
-import gerula.core.kit.Place;
-import gerula.core.kit.PlaceTree;
 import gerula.core.kit.label.Label;
 import gerula.core.kit.label.LabelSheet;
+import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceTree;
 import gerula.core.rule.HouseRules;
 import java.util.List;
 import java.util.Map;

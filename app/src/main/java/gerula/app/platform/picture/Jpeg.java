@@ -46,7 +46,7 @@ public record Jpeg(byte[] bytes, int width, int height) {
    * @throws IllegalArgumentException when it is not such a picture
    */
   public static Jpeg kept(byte[] bytes) {
-    try (Source source = Source.of(bytes)) {
+    try (SentPicture source = SentPicture.of(bytes)) {
       if (!source.format().equals("jpeg") || Math.max(source.width(), source.height()) > LONGEST) {
         throw new IllegalArgumentException(
             "A picture in an archive is a JPEG of at most " + LONGEST + " pixels.");
@@ -59,7 +59,7 @@ public record Jpeg(byte[] bytes, int width, int height) {
   }
 
   private static BufferedImage read(byte[] upload) {
-    try (Source source = Source.of(upload)) {
+    try (SentPicture source = SentPicture.of(upload)) {
       long pixels = (long) source.width() * source.height();
       if (pixels > MOST_PIXELS) {
         throw new IllegalArgumentException(

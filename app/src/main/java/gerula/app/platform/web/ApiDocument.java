@@ -1,15 +1,14 @@
 package gerula.app.platform.web;
 
 import com.fasterxml.jackson.databind.type.SimpleType;
-import gerula.core.rule.Because;
 import gerula.core.rule.Code;
+import gerula.core.rule.Reason;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
-import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import io.swagger.v3.oas.models.servers.Server;
@@ -58,14 +57,8 @@ class ApiDocument {
             Arrays.stream(raw.getEnumConstants()).map(word -> ((Code) word).code()).toList();
         return new StringSchema()._enum(codes);
       }
-      if (raw != null && Because.class.isAssignableFrom(raw)) {
-        Schema<?> because =
-            new ObjectSchema()
-                .addProperty("code", new StringSchema())
-                .addProperty("facts", new ObjectSchema().additionalProperties(true))
-                .required(List.of("code", "facts"));
-        context.defineModel("Because", because);
-        return new Schema<>().$ref("#/components/schemas/Because");
+      if (raw != null && raw.isSealed() && Reason.class.isAssignableFrom(raw)) {
+        return ReasonSchemas.of(raw, context);
       }
       return chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
     }
@@ -101,14 +94,8 @@ class ApiDocument {
     for (RecordComponent component : type.getRecordComponents()) {
       Schema<?> property = schema.getProperties().get(component.getName());
       if (property != null && component.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
-        schema.getProperties().put(component.getName(), orNull(property));
+        schema.getProperties().put(component.getName(), ReasonSchemas.orNull(property));
       }
     }
-  }
-
-  private static Schema<?> orNull(Schema<?> schema) {
-    Schema<?> nothing = new Schema<>();
-    nothing.addType("null");
-    return new Schema<>().anyOf(List.of(schema, nothing));
   }
 }

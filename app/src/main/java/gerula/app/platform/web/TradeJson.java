@@ -1,7 +1,7 @@
 package gerula.app.platform.web;
 
-import gerula.core.rule.Because;
 import gerula.core.rule.Code;
+import gerula.core.rule.Reason;
 import gerula.core.rule.Text;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
@@ -45,7 +45,7 @@ class TradeJson {
     private TradeModule() {
       super("trade");
       addSerializer(Code.class, new CodeWriter());
-      addSerializer(Because.class, new BecauseWriter());
+      addSerializer(Reason.class, new ReasonWriter());
       addDeserializer(String.class, new TextReader());
       addDeserializer(BigDecimal.class, new FigureReader());
       setDeserializerModifier(new WithoutGaps());
@@ -125,26 +125,26 @@ class TradeJson {
   }
 
   /** A code beside the components of the record that carries the facts. */
-  private static final class BecauseWriter extends ValueSerializer<Because> {
+  private static final class ReasonWriter extends ValueSerializer<Reason> {
     @Override
-    public void serialize(Because because, JsonGenerator json, SerializationContext context) {
+    public void serialize(Reason reason, JsonGenerator json, SerializationContext context) {
       json.writeStartObject();
-      json.writeStringProperty("code", because.code());
+      json.writeStringProperty("code", reason.code());
       json.writeObjectPropertyStart("facts");
-      for (RecordComponent fact : because.getClass().getRecordComponents()) {
+      for (RecordComponent fact : reason.getClass().getRecordComponents()) {
         json.writeName(fact.getName());
-        context.writeValue(json, value(because, fact));
+        context.writeValue(json, value(reason, fact));
       }
       json.writeEndObject();
       json.writeEndObject();
     }
 
-    private static Object value(Because because, RecordComponent fact) {
+    private static Object value(Reason reason, RecordComponent fact) {
       try {
         fact.getAccessor().setAccessible(true);
-        return fact.getAccessor().invoke(because);
+        return fact.getAccessor().invoke(reason);
       } catch (IllegalAccessException | InvocationTargetException impossible) {
-        throw new IllegalStateException("A reason's facts are public: " + because, impossible);
+        throw new IllegalStateException("A reason's facts are public: " + reason, impossible);
       }
     }
   }

@@ -43,7 +43,7 @@ class CountTest {
     JsonNode stands = client.get("/api/counts/" + count).expect(200).body();
     assertThat(ids(stands, "present")).containsExactly(there);
     assertThat(ids(stands, "missing")).containsExactly(missing);
-    assertThat(ids(stands, "strangers")).containsExactly(stranger);
+    assertThat(ids(stands, "unexpected")).containsExactly(stranger);
 
     ObjectNode settle = act();
     client.post("/api/counts/" + count + "/settle", settle).expect(200);

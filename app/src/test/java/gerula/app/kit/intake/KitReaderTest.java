@@ -2,13 +2,13 @@ package gerula.app.kit.intake;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gerula.app.kit.ProductDraft;
+import gerula.app.kit.product.ProductDraft;
 import gerula.app.platform.errors.FieldFault;
-import gerula.core.kit.Form;
-import gerula.core.kit.Outline;
-import gerula.core.kit.ProductClass;
 import gerula.core.kit.intake.DateOrder;
 import gerula.core.kit.intake.KitColumn;
+import gerula.core.kit.product.Form;
+import gerula.core.kit.product.Outline;
+import gerula.core.kit.product.ProductClass;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.Code;
 import java.math.BigDecimal;

@@ -2,9 +2,9 @@ package gerula.app.kit.intake;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gerula.core.kit.Place;
-import gerula.core.kit.PlaceKind;
-import gerula.core.kit.PlaceTree;
+import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.place.PlaceTree;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;

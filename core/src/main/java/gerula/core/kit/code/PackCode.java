@@ -14,10 +14,10 @@ import gerula.core.rule.Code;
  * @param isValid whether the check digit is right; false for an unknown kind
  * @param expectedCheckDigit 0 to 9, or -1 for an unknown kind
  */
-public record PackCode(String code, Kind kind, boolean isValid, int expectedCheckDigit) {
+public record PackCode(String code, PackCodeKind kind, boolean isValid, int expectedCheckDigit) {
 
   /** The symbols a shop prints. */
-  public enum Kind implements Code {
+  public enum PackCodeKind implements Code {
     EAN_13,
     EAN_8,
     UPC_A,
@@ -28,8 +28,8 @@ public record PackCode(String code, Kind kind, boolean isValid, int expectedChec
   /** Looks at a number; never refuses it. */
   public static PackCode of(String given) {
     String code = given.replaceAll("[\\s-]", "");
-    Kind kind = kind(code);
-    if (kind == Kind.UNKNOWN) {
+    PackCodeKind kind = kind(code);
+    if (kind == PackCodeKind.UNKNOWN) {
       return new PackCode(code, kind, false, -1);
     }
     int expected = checkDigit(code.substring(0, code.length() - 1));
@@ -41,19 +41,19 @@ public record PackCode(String code, Kind kind, boolean isValid, int expectedChec
    * leading zero.
    */
   public String canonical() {
-    return kind == Kind.UPC_A ? "0" + code : code;
+    return kind == PackCodeKind.UPC_A ? "0" + code : code;
   }
 
-  private static Kind kind(String code) {
+  private static PackCodeKind kind(String code) {
     if (!code.chars().allMatch(c -> c >= '0' && c <= '9')) {
-      return Kind.UNKNOWN;
+      return PackCodeKind.UNKNOWN;
     }
     return switch (code.length()) {
-      case 8 -> Kind.EAN_8;
-      case 12 -> Kind.UPC_A;
-      case 13 -> Kind.EAN_13;
-      case 14 -> Kind.GTIN_14;
-      default -> Kind.UNKNOWN;
+      case 8 -> PackCodeKind.EAN_8;
+      case 12 -> PackCodeKind.UPC_A;
+      case 13 -> PackCodeKind.EAN_13;
+      case 14 -> PackCodeKind.GTIN_14;
+      default -> PackCodeKind.UNKNOWN;
     };
   }
 

@@ -1,7 +1,7 @@
 package gerula.core.kit.count;
 
-import gerula.core.kit.Item;
-import gerula.core.kit.PlaceTree;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.place.PlaceTree;
 import gerula.core.quantity.Quantity;
 import java.util.Collection;
 import java.util.Comparator;
@@ -17,9 +17,9 @@ import java.util.stream.Stream;
  *
  * @param present expected there and seen
  * @param missing expected there and not seen
- * @param strangers seen there and expected elsewhere
+ * @param unexpected seen there and expected elsewhere
  */
-public record Stocktake(List<Item> present, List<Item> missing, List<Item> strangers) {
+public record Stocktake(List<Item> present, List<Item> missing, List<Item> unexpected) {
 
   private static final Comparator<Item> AS_ONE_READS =
       Comparator.<Item, String>comparing(item -> item.product().name())
@@ -57,14 +57,14 @@ public record Stocktake(List<Item> present, List<Item> missing, List<Item> stran
    * Settles the count: what was seen is there, what was not seen is nowhere, counted stock has its
    * number. Present things stay in their own compartment of the place.
    *
-   * @param place what was counted: strangers lie in it from now on
+   * @param place what was counted: what was unexpected lies in it from now on
    * @param numbers counted amounts by item
    */
   public List<Settled> settled(UUID place, Map<UUID, Quantity> numbers) {
     return Stream.of(
             present.stream().map(one -> settled(one, Optional.ofNullable(one.now()), numbers)),
             missing.stream().map(one -> settled(one, Optional.empty(), numbers)),
-            strangers.stream().map(one -> settled(one, Optional.of(place), numbers)))
+            unexpected.stream().map(one -> settled(one, Optional.of(place), numbers)))
         .flatMap(all -> all)
         .toList();
   }

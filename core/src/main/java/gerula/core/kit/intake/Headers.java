@@ -1,6 +1,6 @@
 package gerula.core.kit.intake;
 
-import gerula.core.kit.Spelling;
+import gerula.core.kit.product.Spelling;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

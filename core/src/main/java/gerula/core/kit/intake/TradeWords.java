@@ -1,7 +1,7 @@
 package gerula.core.kit.intake;
 
-import gerula.core.kit.Form;
-import gerula.core.kit.ProductClass;
+import gerula.core.kit.product.Form;
+import gerula.core.kit.product.ProductClass;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.Code;

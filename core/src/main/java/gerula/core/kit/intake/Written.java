@@ -1,6 +1,6 @@
 package gerula.core.kit.intake;
 
-import gerula.core.kit.Level;
+import gerula.core.kit.item.Level;
 import gerula.core.quantity.Unit;
 import java.math.BigDecimal;
 import java.util.Arrays;
@@ -27,7 +27,7 @@ public final class Written {
    *
    * @param unit empty when none was written
    */
-  public record Amount(BigDecimal number, Optional<Unit> unit) {}
+  public record WrittenAmount(BigDecimal number, Optional<Unit> unit) {}
 
   private Written() {}
 
@@ -49,7 +49,7 @@ public final class Written {
   }
 
   /** "30 ml", "1 fl oz", "7.4g", "100 pcs", "30"; empty when there is no number in front. */
-  public static Optional<Amount> amount(String text) {
+  public static Optional<WrittenAmount> amount(String text) {
     Matcher found = WITH_UNIT.matcher(text.strip().toLowerCase(Locale.ROOT));
     if (!found.matches()) {
       return Optional.empty();
@@ -57,9 +57,9 @@ public final class Written {
     return number(found.group(1)).flatMap(number -> withUnit(number, found.group(2)));
   }
 
-  private static Optional<Amount> withUnit(BigDecimal number, String unit) {
+  private static Optional<WrittenAmount> withUnit(BigDecimal number, String unit) {
     return switch (unit) {
-      case "" -> Optional.of(new Amount(number, Optional.empty()));
+      case "" -> Optional.of(new WrittenAmount(number, Optional.empty()));
       case "ml", "millilitre", "millilitres", "milliliter", "milliliters" -> of(number, Unit.ML);
       case "cl" -> of(number.movePointRight(1), Unit.ML);
       case "l", "litre", "liter" -> of(number.movePointRight(3), Unit.ML);
@@ -74,16 +74,18 @@ public final class Written {
     };
   }
 
-  private static Optional<Amount> of(BigDecimal number, Unit unit) {
+  private static Optional<WrittenAmount> of(BigDecimal number, Unit unit) {
     BigDecimal exact =
         number.setScale(Math.min(3, Math.max(0, number.scale())), java.math.RoundingMode.HALF_EVEN);
-    return Optional.of(new Amount(exact, Optional.of(unit)));
+    return Optional.of(new WrittenAmount(exact, Optional.of(unit)));
   }
 
   /** A unit by itself, as in a column of its own. */
   public static Optional<Unit> unit(String text) {
     String bare = text.strip().toLowerCase(Locale.ROOT);
-    return bare.isEmpty() ? Optional.empty() : withUnit(BigDecimal.ONE, bare).flatMap(Amount::unit);
+    return bare.isEmpty()
+        ? Optional.empty()
+        : withUnit(BigDecimal.ONE, bare).flatMap(WrittenAmount::unit);
   }
 
   /** How full, told in words or as a share: "half", "3/4", "75 %", "nearly empty". */

@@ -2,8 +2,8 @@ package gerula.core.kit.label;
 
 import gerula.core.dates.Clock;
 import gerula.core.dates.UseBy;
-import gerula.core.kit.Item;
-import gerula.core.kit.Sensitivity;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.product.Sensitivity;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
 import java.util.List;

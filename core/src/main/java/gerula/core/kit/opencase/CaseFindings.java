@@ -1,14 +1,14 @@
 package gerula.core.kit.opencase;
 
-import gerula.core.kit.ForWhom;
-import gerula.core.kit.Form;
-import gerula.core.kit.Inside;
-import gerula.core.kit.Item;
 import gerula.core.kit.PersonRef;
-import gerula.core.kit.Place;
-import gerula.core.kit.PlaceKind;
-import gerula.core.kit.Section;
-import gerula.core.kit.Vessel;
+import gerula.core.kit.item.ForWhom;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.item.Vessel;
+import gerula.core.kit.place.Inside;
+import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.product.Form;
+import gerula.core.kit.product.Section;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -26,7 +26,8 @@ final class CaseFindings {
     }
     if (place.greatestMass() != null && tray.mass().compareTo(place.greatestMass()) > 0) {
       findings.add(
-          new CaseFinding.OverHeavy(place.id(), tray.mass().grams(), place.greatestMass().grams()));
+          new CaseFinding.CaseOverHeavy(
+              place.id(), tray.mass().grams(), place.greatestMass().grams()));
     }
     pieces.forEach(item -> add(place, item, findings));
     return findings;
@@ -60,10 +61,10 @@ final class CaseFindings {
       return;
     }
     int height = item.measures().heightMm();
-    switch (Lie.of(item, clear).posture()) {
+    switch (LyingPosture.of(item, clear).posture()) {
       case UPRIGHT -> {}
       case ON_ITS_SIDE -> {
-        if (Lie.leaksLyingDown(item.product().form())) {
+        if (LyingPosture.leaksLyingDown(item.product().form())) {
           findings.add(new CaseFinding.LaidDown(place.id(), item.id(), height, clear));
         }
       }
@@ -81,7 +82,7 @@ final class CaseFindings {
         };
     boolean isOpen =
         switch (item.vessel()) {
-          case Vessel.Pack() -> place.kind() == PlaceKind.PALETTE && !place.inside().isSealed();
+          case Vessel.OwnPack() -> place.kind() == PlaceKind.PALETTE && !place.inside().isSealed();
           case Vessel.Decant decant ->
               switch (decant.container().closing()) {
                 case SEALS, FAIR -> false;

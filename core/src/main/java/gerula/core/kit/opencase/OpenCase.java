@@ -2,10 +2,10 @@ package gerula.core.kit.opencase;
 
 import static java.util.Comparator.naturalOrder;
 
-import gerula.core.kit.Item;
-import gerula.core.kit.Outline;
-import gerula.core.kit.Place;
-import gerula.core.kit.PlaceTree;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceTree;
+import gerula.core.kit.product.Outline;
 import gerula.core.quantity.Mass;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -79,7 +79,7 @@ public final class OpenCase {
             place.kind(),
             place.reach(),
             new Box(0, 0, width, height),
-            Filling.of(place, trays, items),
+            Fullness.of(place, trays, items),
             mass(place, trays, items),
             place.greatestMass(),
             items.size() + trays.stream().mapToInt(Tray::count).sum(),

@@ -1,6 +1,6 @@
 package gerula.core.kit.opencase;
 
-import gerula.core.kit.Outline;
+import gerula.core.kit.product.Outline;
 import java.util.UUID;
 
 /** One item drawn in its compartment. */

@@ -1,6 +1,6 @@
 package gerula.core.kit.opencase;
 
-import gerula.core.kit.Item;
+import gerula.core.kit.item.Item;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -44,7 +44,7 @@ record PieceRows(List<Piece> pieces, double height, double scale, List<Box> slot
     double y = 0;
     double rowHeight = 0;
     for (Item item : items) {
-      Lie lie = Lie.of(item, clearHeightMm);
+      LyingPosture lie = LyingPosture.of(item, clearHeightMm);
       double pieceWidth = lie.widthMm() * scale;
       double pieceDepth = lie.depthMm() * scale;
       if (x > 0 && x + pieceWidth > width) {

@@ -1,7 +1,7 @@
 package gerula.core.kit.opencase;
 
-import gerula.core.kit.Inside;
-import gerula.core.kit.Item;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.place.Inside;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -58,7 +58,7 @@ record SlotGrid(List<Box> slots, double scale, @Nullable Integer clearHeightMm) 
    * slots lies over the last one.
    */
   PieceRows filledWith(List<Item> items) {
-    Map<Item, Integer> spots = Slots.of(items, slots.size());
+    Map<Item, Integer> spots = SlotOrder.of(items, slots.size());
     List<Piece> pieces = new ArrayList<>();
     for (Item item : items) {
       pieces.add(piece(item, slots.get(spots.get(item))));
@@ -68,7 +68,7 @@ record SlotGrid(List<Box> slots, double scale, @Nullable Integer clearHeightMm) 
   }
 
   private Piece piece(Item item, Box slot) {
-    Lie lie = Lie.of(item, clearHeightMm);
+    LyingPosture lie = LyingPosture.of(item, clearHeightMm);
     double fit =
         Math.min(scale, Math.min(slot.width() / lie.widthMm(), slot.height() / lie.depthMm()));
     double width = lie.widthMm() * fit;

@@ -1,6 +1,6 @@
 package gerula.core.kit.opencase;
 
-import gerula.core.kit.PlaceKind;
+import gerula.core.kit.place.PlaceKind;
 import gerula.core.quantity.Mass;
 import java.util.List;
 import java.util.UUID;

@@ -23,7 +23,8 @@ class PackCodeTest {
     "10614141000415, GTIN_14, true, 5",
     "10614141000414, GTIN_14, false, 5",
   })
-  void theCheckDigitFollowsTheRule(String code, PackCode.Kind kind, boolean valid, int expected) {
+  void theCheckDigitFollowsTheRule(
+      String code, PackCode.PackCodeKind kind, boolean valid, int expected) {
     PackCode read = PackCode.of(code);
     assertThat(read.kind()).isEqualTo(kind);
     assertThat(read.isValid()).isEqualTo(valid);
@@ -33,7 +34,7 @@ class PackCodeTest {
   @ParameterizedTest
   @ValueSource(strings = {"", "12", "12345678901234567", "40063813339x1", "４００６３８１３３３９３１"})
   void whatIsNoPackCodeIsUnknown(String given) {
-    assertThat(PackCode.of(given).kind()).isEqualTo(PackCode.Kind.UNKNOWN);
+    assertThat(PackCode.of(given).kind()).isEqualTo(PackCode.PackCodeKind.UNKNOWN);
     assertThat(PackCode.of(given).isValid()).isFalse();
   }
 

@@ -2,13 +2,13 @@ package gerula.core.kit.count;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gerula.core.kit.Form;
 import gerula.core.kit.Given;
-import gerula.core.kit.Item;
-import gerula.core.kit.Place;
-import gerula.core.kit.PlaceKind;
-import gerula.core.kit.PlaceTree;
-import gerula.core.kit.ProductClass;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.place.PlaceTree;
+import gerula.core.kit.product.Form;
+import gerula.core.kit.product.ProductClass;
 import gerula.core.quantity.Quantity;
 import java.util.List;
 import java.util.Map;
@@ -34,7 +34,7 @@ class StocktakeTest {
     Stocktake count = count(inThePouch, stranger);
     assertThat(count.present()).containsExactly(inThePouch);
     assertThat(count.missing()).containsExactly(missing);
-    assertThat(count.strangers()).containsExactly(stranger);
+    assertThat(count.unexpected()).containsExactly(stranger);
   }
 
   @Test
@@ -55,7 +55,7 @@ class StocktakeTest {
         Stocktake.of(bag.id(), places, List.of(inThePouch, missing, gone), Set.of(gone.id()));
     assertThat(count.present()).isEmpty();
     assertThat(count.missing()).containsExactly(inThePouch, missing);
-    assertThat(count.strangers()).isEmpty();
+    assertThat(count.unexpected()).isEmpty();
   }
 
   private Stocktake count(Item... seen) {

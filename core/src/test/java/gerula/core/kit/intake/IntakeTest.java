@@ -2,8 +2,8 @@ package gerula.core.kit.intake;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gerula.core.kit.Form;
-import gerula.core.kit.ProductClass;
+import gerula.core.kit.product.Form;
+import gerula.core.kit.product.ProductClass;
 import gerula.core.quantity.Unit;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -101,7 +101,7 @@ class IntakeTest {
         "3 barrels; ; ",
       })
   void amountsAreReadWithTheirUnits(String written, BigDecimal number, Unit unit) {
-    Optional<Written.Amount> read = Written.amount(written);
+    Optional<Written.WrittenAmount> read = Written.amount(written);
     if (number == null) {
       assertThat(read).isEmpty();
     } else {

@@ -2,8 +2,8 @@ package gerula.core.kit.intake;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gerula.core.kit.Form;
-import gerula.core.kit.ProductClass;
+import gerula.core.kit.product.Form;
+import gerula.core.kit.product.ProductClass;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.YearMonth;

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gerula.core.dates.Clock;
 import gerula.core.dates.PackDates;
-import gerula.core.kit.Form;
 import gerula.core.kit.Given;
-import gerula.core.kit.Item;
-import gerula.core.kit.ProductClass;
-import gerula.core.kit.Sensitivity;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.product.Form;
+import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Sensitivity;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
 import java.util.Arrays;

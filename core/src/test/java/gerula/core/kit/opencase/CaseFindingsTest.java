@@ -2,20 +2,20 @@ package gerula.core.kit.opencase;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gerula.core.kit.Container;
-import gerula.core.kit.ForWhom;
-import gerula.core.kit.Form;
 import gerula.core.kit.Given;
-import gerula.core.kit.Inside;
-import gerula.core.kit.Item;
-import gerula.core.kit.Measures;
-import gerula.core.kit.Outline;
-import gerula.core.kit.Place;
-import gerula.core.kit.PlaceKind;
-import gerula.core.kit.PlaceTree;
-import gerula.core.kit.ProductClass;
-import gerula.core.kit.Section;
-import gerula.core.kit.Vessel;
+import gerula.core.kit.item.Container;
+import gerula.core.kit.item.ForWhom;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.item.Vessel;
+import gerula.core.kit.place.Inside;
+import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.place.PlaceTree;
+import gerula.core.kit.product.Form;
+import gerula.core.kit.product.Measures;
+import gerula.core.kit.product.Outline;
+import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Section;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
 import java.util.ArrayList;
@@ -144,7 +144,7 @@ class CaseFindingsTest {
             .in(bag.id())
             .item();
     assertThat(open(bag, heavy).allFindings())
-        .containsExactly(new CaseFinding.OverHeavy(bag.id(), 601, 600));
+        .containsExactly(new CaseFinding.CaseOverHeavy(bag.id(), 601, 600));
   }
 
   @Test

@@ -2,16 +2,16 @@ package gerula.core.kit.opencase;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gerula.core.kit.Form;
 import gerula.core.kit.Given;
-import gerula.core.kit.Inside;
-import gerula.core.kit.Item;
-import gerula.core.kit.Measures;
-import gerula.core.kit.Outline;
-import gerula.core.kit.Place;
-import gerula.core.kit.PlaceKind;
-import gerula.core.kit.PlaceTree;
-import gerula.core.kit.ProductClass;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.place.Inside;
+import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.place.PlaceTree;
+import gerula.core.kit.product.Form;
+import gerula.core.kit.product.Measures;
+import gerula.core.kit.product.Outline;
+import gerula.core.kit.product.ProductClass;
 import gerula.core.quantity.Mass;
 import java.util.ArrayList;
 import java.util.Collections;

@@ -1,0 +1,343 @@
+package gerula.app.kit.place;
+
+import gerula.app.kit.Kit;
+import gerula.app.kit.KitRecords.ItemView;
+import gerula.app.kit.KitStore;
+import gerula.app.kit.KitViews;
+import gerula.app.kit.Views;
+import gerula.app.kit.item.Handling;
+import gerula.app.kit.item.ItemDraft;
+import gerula.app.kit.item.ItemRows;
+import gerula.app.kit.item.StoredItem;
+import gerula.app.ledger.Act;
+import gerula.app.ledger.Ledger;
+import gerula.app.ledger.ThingKind;
+import gerula.app.person.KnownPeople;
+import gerula.app.platform.errors.Refused;
+import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.Workspaces;
+import gerula.app.tables.tables.records.PlaceRecord;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.place.PlaceTree;
+import gerula.core.quantity.Quantity;
+import gerula.core.quantity.Unit;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Moving things, lending them, and bringing them home. */
+@Component
+public class Whereabouts {
+
+  private final Kit kit;
+  private final Handling handling;
+  private final KitStore store;
+  private final PlaceStore places;
+  private final Views views;
+  private final KnownPeople people;
+  private final Ledger ledger;
+  private final Workspaces workspaces;
+
+  Whereabouts(
+      Kit kit,
+      Handling handling,
+      KitStore store,
+      PlaceStore places,
+      Views views,
+      KnownPeople people,
+      Ledger ledger,
+      Workspaces workspaces) {
+    this.kit = kit;
+    this.handling = handling;
+    this.store = store;
+    this.places = places;
+    this.views = views;
+    this.people = people;
+    this.ledger = ledger;
+    this.workspaces = workspaces;
+  }
+
+  /**
+   * @param to null when it was looked for and not found
+   */
+  public void move(SignedIn who, UUID actId, List<UUID> ids, @Nullable UUID to) {
+    ledger.perform(
+        who,
+        actId,
+        to == null ? "missed" : "moved",
+        Map.of(),
+        act -> {
+          requirePlace(to);
+          PlaceTree before = places.tree();
+          ids.stream()
+              .distinct()
+              .sorted()
+              .forEach(id -> moveOne(act, before, kit.inKit(id), to, null));
+        });
+  }
+
+  /** Lends things to somebody; the place bears her name and is made when it is the first time. */
+  public void lend(
+      SignedIn who,
+      UUID actId,
+      List<UUID> ids,
+      UUID newPlace,
+      String person,
+      @Nullable LocalDate askBackOn) {
+    ledger.perform(
+        who,
+        actId,
+        "lent",
+        Map.of(),
+        act -> {
+          UUID to = placeOf(act, person.strip(), newPlace);
+          PlaceTree before = places.tree();
+          ids.stream()
+              .distinct()
+              .sorted()
+              .forEach(id -> moveOne(act, before, kit.inKit(id), to, askBackOn));
+        });
+  }
+
+  private UUID placeOf(Act act, String person, UUID newPlace) {
+    UUID borrower = people.know(act, person);
+    return places.places().stream()
+        .filter(place -> place.place().kind() == PlaceKind.LENT)
+        .filter(place -> place.person() != null && place.person().id().equals(borrower))
+        .findFirst()
+        .map(StoredPlace::id)
+        .orElseGet(
+            () -> {
+              act.touch(
+                  ThingKind.PLACE_THING,
+                  newPlace,
+                  () -> places.insert(newPlace, PlaceDraft.lentTo(person)));
+              return newPlace;
+            });
+  }
+
+  /** So many of a list are told at once. */
+  static final int MOST_STRAYS = 200;
+
+  /**
+   * What is not where it belongs, in the order in which one walks: first by where it lies, then by
+   * where it goes. Of long lists the first {@value #MOST_STRAYS}.
+   *
+   * @param items that can be picked up and put back
+   * @param itemsInAll how many of them there are
+   * @param elsewhere lent, being repaired, lost, or nobody knows where
+   * @param elsewhereInAll how many of them there are
+   * @param places portable ones that lie somewhere else than they belong
+   */
+  public record Strays(
+      List<ItemView> items,
+      int itemsInAll,
+      List<ItemView> elsewhere,
+      int elsewhereInAll,
+      List<UUID> places) {}
+
+  public Strays strays(SignedIn who) {
+    return workspaces.read(
+        who.workspace(),
+        () -> {
+          PlaceTree tree = places.tree();
+          List<Place> walk = tree.inWalkingOrder();
+          Map<UUID, Integer> order = new HashMap<>();
+          walk.forEach(place -> order.put(place.id(), order.size()));
+          Comparator<StoredItem> asOneWalks =
+              Comparator.<StoredItem>comparingInt(one -> order.getOrDefault(one.item().now(), -1))
+                  .thenComparingInt(one -> order.getOrDefault(one.item().home(), -1))
+                  .thenComparing(StoredItem::id);
+          Map<Boolean, List<StoredItem>> astray =
+              store.astray().stream()
+                  .sorted(asOneWalks)
+                  .collect(Collectors.partitioningBy(one -> tree.isElsewhere(one.item().now())));
+          KitViews now = views.with(tree);
+          return new Strays(
+              first(astray.get(false), now),
+              astray.get(false).size(),
+              first(astray.get(true), now),
+              astray.get(true).size(),
+              walk.stream().filter(Whereabouts::isAstray).map(Place::id).toList());
+        });
+  }
+
+  private static List<ItemView> first(List<StoredItem> items, KitViews now) {
+    return items.stream().limit(MOST_STRAYS).map(now::of).toList();
+  }
+
+  private static boolean isAstray(Place place) {
+    return place.home() != null && !place.home().equals(place.parent());
+  }
+
+  /**
+   * Puts things and portable places back where they belong.
+   *
+   * @throws Refused when one of them has no home
+   */
+  public void bringHome(SignedIn who, UUID actId, List<UUID> items, List<UUID> placeIds) {
+    ledger.perform(
+        who,
+        actId,
+        "brought-home",
+        Map.of(),
+        act -> {
+          // On the way two places may lie in each other; what counts is where they are in the end.
+          PlaceTree before = places.tree();
+          placeIds.stream().distinct().sorted().forEach(id -> bringPlaceHome(act, before, id));
+          for (UUID id : items.stream().distinct().sorted().toList()) {
+            StoredItem item = kit.inKit(id);
+            UUID home = item.item().home();
+            if (home == null) {
+              throw Refused.notNow(
+                  "no-home",
+                  item.item().product().name()
+                      + " has no home yet. Give it one on its sheet, then bring it home.");
+            }
+            moveOne(act, before, item, home, null);
+          }
+        });
+  }
+
+  private void bringPlaceHome(Act act, PlaceTree before, UUID id) {
+    places.lock(id);
+    StoredPlace place = places.place(id).orElseThrow(() -> Refused.notThere("place", id));
+    if (place.place().home() == null) {
+      throw Refused.notNow(
+          "no-home",
+          place.place().name() + " belongs nowhere in particular. Say where, then bring it home.");
+    }
+    movePlace(act, before, place, place.place().home());
+  }
+
+  /** Moves a place with all it holds. */
+  void movePlace(SignedIn who, UUID actId, UUID id, @Nullable UUID to) {
+    ledger.perform(
+        who,
+        actId,
+        "moved",
+        Map.of(),
+        act -> {
+          places.lock(id);
+          StoredPlace place = places.place(id).orElseThrow(() -> Refused.notThere("place", id));
+          requirePlace(to);
+          movePlace(act, places.tree(), place, to);
+        });
+  }
+
+  private void movePlace(Act act, PlaceTree before, StoredPlace place, @Nullable UUID to) {
+    if (to != null && before.isElsewhere(to)) {
+      releaseAllInside(act, before, place.id());
+    }
+    changeParent(act, place.id(), to);
+    UUID thing = place.place().thing();
+    if (thing != null) {
+      StoredItem item = kit.inKit(thing);
+      handling.became(act, item, item.item().movedTo(to));
+    }
+  }
+
+  /** A thing that is a place takes all it holds along. */
+  private void moveOne(
+      Act act,
+      PlaceTree before,
+      StoredItem item,
+      @Nullable UUID to,
+      @Nullable LocalDate askBackOn) {
+    if (before.isElsewhere(to)) {
+      handling.release(act, item.id());
+      places.being(item.id()).ifPresent(place -> releaseAllInside(act, before, place.id()));
+    }
+    Item after =
+        askBackOn == null || to == null
+            ? item.item().movedTo(to)
+            : item.item().lentTo(to, askBackOn);
+    handling.became(act, item, after);
+  }
+
+  private void releaseAllInside(Act act, PlaceTree before, UUID place) {
+    store.itemsIn(before.withAllInside(place)).forEach(item -> handling.release(act, item.id()));
+  }
+
+  private void changeParent(Act act, UUID place, @Nullable UUID to) {
+    PlaceRecord changed = new PlaceRecord();
+    changed.setParentId(to);
+    act.touch(ThingKind.PLACE_THING, place, () -> places.change(place, changed));
+  }
+
+  private void requirePlace(@Nullable UUID to) {
+    if (to != null && places.place(to).isEmpty()) {
+      throw Refused.notThere("place", to);
+    }
+  }
+
+  /**
+   * Takes some pieces of counted stock to another place: onto the same stock there, or as a new
+   * one.
+   *
+   * @param newItem id the new stock gets when there is none yet
+   */
+  public void part(SignedIn who, UUID actId, UUID id, UUID newItem, UUID to, long pieces) {
+    ledger.perform(
+        who,
+        actId,
+        "parted",
+        Map.of("pieces", pieces),
+        act -> {
+          requirePlace(to);
+          StoredItem from = kit.inKit(id);
+          Quantity some = Quantity.pieces(pieces);
+          refuseUnlessParts(from, some);
+          handling.became(act, from, from.item().less(some));
+          store.itemsOfProduct(from.item().product().id()).stream()
+              .filter(other -> isSameStock(from, other) && to.equals(other.item().now()))
+              .findFirst()
+              .ifPresentOrElse(
+                  there -> {
+                    StoredItem locked = kit.inKit(there.id());
+                    handling.became(
+                        act, locked, locked.item().measured(locked.item().left().plus(some)));
+                  },
+                  () -> addPart(act, from, newItem, to, some));
+        });
+  }
+
+  private void addPart(Act act, StoredItem from, UUID newItem, UUID to, Quantity some) {
+    ItemDraft draft = ItemRows.draft(store.row(from.id())).partAt(to, some.amount());
+    UUID product = from.item().product().id();
+    act.touch(ThingKind.ITEM_THING, newItem, () -> store.insert(newItem, product, draft));
+  }
+
+  private static void refuseUnlessParts(StoredItem from, Quantity some) {
+    if (from.item().left().unit() != Unit.PIECE) {
+      throw Refused.notNow(
+          "not-counted",
+          "Only counted stock is parted piece by piece. Move the whole thing, or decant it.");
+    }
+    if (some.isNone() || some.compareTo(from.item().left()) > 0) {
+      throw Refused.notNow(
+          "too-many",
+          "There are "
+              + from.item().left().amount()
+              + " pieces here. Take 1 to "
+              + from.item().left().amount()
+              + " of them.");
+    }
+  }
+
+  private static boolean isSameStock(StoredItem one, StoredItem other) {
+    return !one.id().equals(other.id())
+        && one.item().dates().equals(other.item().dates())
+        && one.item().forWhom().equals(other.item().forWhom())
+        && one.item().vessel().equals(other.item().vessel())
+        && one.details().batch().equals(other.details().batch());
+  }
+}

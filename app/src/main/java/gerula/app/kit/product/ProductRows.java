@@ -1,0 +1,137 @@
+package gerula.app.kit.product;
+
+import gerula.app.kit.item.StoredItem;
+import gerula.app.tables.tables.records.ProductRecord;
+import gerula.core.kit.product.Coverage;
+import gerula.core.kit.product.Finish;
+import gerula.core.kit.product.Form;
+import gerula.core.kit.product.Measures;
+import gerula.core.kit.product.Outline;
+import gerula.core.kit.product.Product;
+import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Sensitivity;
+import gerula.core.kit.product.Trait;
+import gerula.core.quantity.Mass;
+import gerula.core.quantity.Quantity;
+import gerula.core.quantity.Unit;
+import gerula.core.rule.Code;
+import java.math.BigDecimal;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** Products between rows and the core's records, both ways. */
+public final class ProductRows {
+
+  private ProductRows() {}
+
+  public static Product product(ProductRecord row) {
+    return new Product(
+        row.getId(),
+        row.getMaker(),
+        row.getName(),
+        row.getShade(),
+        Code.of(ProductClass.class, row.getClass_()),
+        Code.of(Form.class, row.getForm()),
+        Quantity.of(row.getContent(), Code.of(Unit.class, row.getUnit())),
+        row.getDepth() == null ? null : row.getDepth().doubleValue(),
+        Arrays.stream(row.getTraits())
+            .map(trait -> Code.of(Trait.class, trait))
+            .collect(Collectors.toSet()),
+        Arrays.stream(row.getContains()).map(Sensitivity::new).collect(Collectors.toSet()),
+        measures(row));
+  }
+
+  public static StoredItem.ProductDetails details(ProductRecord row) {
+    return new StoredItem.ProductDetails(
+        row.getColour(),
+        row.getPeriodAfterOpeningMonths(),
+        row.getFinish() == null ? null : Code.of(Finish.class, row.getFinish()),
+        row.getCoverage() == null ? null : Code.of(Coverage.class, row.getCoverage()),
+        row.getSpf(),
+        row.getWattHours(),
+        row.getPackCode());
+  }
+
+  private static @Nullable Measures measures(ProductRecord row) {
+    if (row.getOutline() == null) {
+      return null;
+    }
+    return new Measures(
+        Code.of(Outline.class, row.getOutline()),
+        row.getWidthMm(),
+        row.getDepthMm(),
+        row.getHeightMm(),
+        new Mass(row.getMassG()));
+  }
+
+  public static void write(ProductRecord row, ProductDraft draft) {
+    row.setMaker(draft.maker().strip());
+    row.setName(draft.name().strip());
+    row.setShade(draft.shade().strip());
+    row.setColour(draft.colour() == null ? null : draft.colour().toLowerCase(Locale.ROOT));
+    row.setClass_(draft.productClass().code());
+    row.setForm(draft.form().code());
+    row.setContent(draft.content());
+    row.setUnit(draft.unit().code());
+    row.setDepth(draft.depth() == null ? null : BigDecimal.valueOf(draft.depth()));
+    row.setTraits(draft.allTraits().stream().sorted().map(Trait::code).toArray(String[]::new));
+    row.setContains(
+        draft.contains().stream()
+            .map(Sensitivity::new)
+            .sorted()
+            .distinct()
+            .map(Sensitivity::name)
+            .toArray(String[]::new));
+    row.setPeriodAfterOpeningMonths(draft.periodAfterOpening());
+    row.setFinish(codeOrNull(draft.finish()));
+    row.setCoverage(codeOrNull(draft.coverage()));
+    row.setSpf(draft.spf());
+    row.setWattHours(draft.wattHours());
+    row.setPackCode(draft.canonicalPackCode());
+    ProductDraft.MeasuresDraft measures = draft.measures();
+    row.setOutline(measures == null ? null : measures.outline().code());
+    row.setWidthMm(measures == null ? null : measures.widthMm());
+    row.setDepthMm(measures == null ? null : measures.depthMm());
+    row.setHeightMm(measures == null ? null : measures.heightMm());
+    row.setMassG(measures == null ? null : measures.massG());
+  }
+
+  /** The same product's draft, as when somebody would type it anew. */
+  public static ProductDraft draft(ProductRecord row) {
+    Product product = product(row);
+    StoredItem.ProductDetails details = details(row);
+    Measures own = product.measures();
+    return new ProductDraft(
+        product.maker(),
+        product.name(),
+        product.shade(),
+        details.colour(),
+        product.productClass(),
+        product.form(),
+        product.content().amount(),
+        product.content().unit(),
+        product.depth(),
+        product.traits(),
+        product.contains().stream().sorted().map(Sensitivity::name).toList(),
+        details.periodAfterOpening(),
+        own == null
+            ? null
+            : new ProductDraft.MeasuresDraft(
+                own.outline(),
+                own.widthMm(),
+                own.depthMm(),
+                own.heightMm(),
+                (int) own.mass().grams()),
+        details.finish(),
+        details.coverage(),
+        details.spf(),
+        details.wattHours(),
+        details.packCode());
+  }
+
+  private static @Nullable String codeOrNull(@Nullable Code word) {
+    return word == null ? null : word.code();
+  }
+}

@@ -1,0 +1,153 @@
+package gerula.app.rule;
+
+import gerula.app.ledger.Answers;
+import gerula.app.platform.errors.Faults;
+import gerula.app.platform.workspace.SignedIn;
+import gerula.app.rule.HouseStore.StoredRules;
+import gerula.core.dates.DateClass;
+import gerula.core.dates.HouseLimit;
+import gerula.core.rule.Code;
+import gerula.core.rule.HouseRules;
+import gerula.core.rule.School;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Period;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The house's rules over HTTP. */
+@RestController
+class HouseController {
+
+  private final Answers answers;
+  private final House house;
+
+  HouseController(House house, Answers answers) {
+    this.answers = answers;
+    this.house = house;
+  }
+
+  /**
+   * One class and how long it is kept after opening.
+   *
+   * @param cautious what cautious houses do, in words of ISO 8601, as P6M
+   * @param usual what most houses do
+   * @param ownMonths what this house does instead, null when it follows its school
+   */
+  record ClassLimit(
+      DateClass dateClass, String cautious, String usual, @Nullable Integer ownMonths) {}
+
+  /** The rules that hold, and the two schools beside them. */
+  record HouseView(
+      School dateLimits,
+      List<ClassLimit> limits,
+      int eyeMarginDays,
+      int reservePercent,
+      int deliveryDays,
+      int version) {}
+
+  /**
+   * @param months 1 to 120
+   */
+  record ClassMonths(@NotNull(message = "Say for what.") DateClass dateClass, int months) {}
+
+  /** Rules as they might be. */
+  record RulesDraft(
+      @NotNull(message = "Say which school.") School dateLimits,
+      @NotNull @Size(max = 30) List<@NotNull @Valid ClassMonths> ownLimits,
+      int eyeMarginDays,
+      int reservePercent,
+      int deliveryDays) {
+
+    HouseRules toRules() {
+      Faults faults = new Faults();
+      Map<Code, Integer> own = new HashMap<>();
+      for (int i = 0; i < ownLimits.size(); i++) {
+        ClassMonths limit = ownLimits.get(i);
+        String path = "rules.ownLimits[" + i + "].";
+        faults.build(path + "months", () -> HouseRules.months(limit.months()));
+        faults.unless(
+            limit.dateClass() != DateClass.UNDATED,
+            path + "dateClass",
+            "rule",
+            "What has no date gets no limit.");
+        faults.unless(
+            own.put(limit.dateClass(), limit.months()) == null,
+            path + "dateClass",
+            "twice",
+            "This class has two limits.");
+      }
+      faults.refuseIfAny();
+      Optional<HouseRules> rules =
+          faults.build(
+              "rules",
+              () -> new HouseRules(dateLimits, own, eyeMarginDays, reservePercent, deliveryDays));
+      faults.refuseIfAny();
+      return rules.orElseThrow();
+    }
+  }
+
+  /** Rules as they shall be, and the version that was read. */
+  record ChangeRules(@NotNull UUID actId, int version, @NotNull @Valid RulesDraft rules) {}
+
+  /** What would change today. */
+  record TryRules(@NotNull @Valid RulesDraft rules) {}
+
+  @GetMapping("/api/house")
+  HouseView rules(@AuthenticationPrincipal SignedIn who) {
+    return view(house.find(who));
+  }
+
+  @PostMapping("/api/house/try")
+  House.Effect tryOut(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody TryRules asked) {
+    return house.effect(who, asked.rules().toRules());
+  }
+
+  @PutMapping("/api/house")
+  HouseView change(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody ChangeRules asked) {
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> house.change(who, asked.actId(), asked.version(), asked.rules().toRules()),
+        () -> view(house.find(who)));
+  }
+
+  static HouseView view(Optional<StoredRules> stored) {
+    HouseRules rules = stored.map(StoredRules::rules).orElse(HouseRules.USUAL);
+    return new HouseView(
+        rules.dateLimits(),
+        Arrays.stream(DateClass.values())
+            .filter(DateClass::agesOnceOpen)
+            .map(one -> limit(one, rules))
+            .toList(),
+        rules.eyeMarginDays(),
+        rules.reservePercent(),
+        rules.deliveryDays(),
+        stored.map(StoredRules::version).orElse(0));
+  }
+
+  private static ClassLimit limit(DateClass one, HouseRules rules) {
+    return new ClassLimit(
+        one,
+        period(HouseLimit.of(School.CAUTIOUS, one)),
+        period(HouseLimit.of(School.USUAL, one)),
+        rules.ownMonths().get(one));
+  }
+
+  private static String period(HouseLimit limit) {
+    Period after = limit.afterOpening();
+    return after == null ? "" : after.toString();
+  }
+}

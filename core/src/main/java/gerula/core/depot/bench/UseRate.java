@@ -1,0 +1,56 @@
+package gerula.core.depot.bench;
+
+import gerula.core.quantity.Quantity;
+import gerula.core.rule.Code;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+
+/**
+ * How much of a thing is used in a month.
+ *
+ * @param perMonth in the unit of the product, 0 or more
+ */
+public record UseRate(double perMonth, Basis basis) {
+
+  /** Where the figure comes from. */
+  public enum Basis implements Code {
+    /** From what the kit's log says was used. */
+    LEARNT,
+    /** A pack a year, until the log knows better. From memory. */
+    ASSUMED
+  }
+
+  /** Uses longer ago say little about today. */
+  private static final int DAYS_LOOKED_AT = 183;
+
+  private static final double DAYS_PER_MONTH = 365.25 / 12;
+  private static final int ENOUGH = 2;
+  private static final int MONTHS_A_PACK = 12;
+
+  /**
+   * So much was used on a day.
+   *
+   * @param times how often something was taken, 1 or more
+   * @param thousandths above 0
+   */
+  public record Used(LocalDate on, int times, long thousandths) {}
+
+  /**
+   * From what was used of all packs and containers of a product in the last half year, once it was
+   * used twice; else a pack a year.
+   */
+  public static UseRate of(List<Used> used, Quantity pack, LocalDate today) {
+    LocalDate since = today.minusDays(DAYS_LOOKED_AT);
+    List<Used> recent =
+        used.stream().filter(one -> !one.on().isBefore(since) && !one.on().isAfter(today)).toList();
+    if (recent.stream().mapToInt(Used::times).sum() < ENOUGH) {
+      return new UseRate(pack.amount().doubleValue() / MONTHS_A_PACK, Basis.ASSUMED);
+    }
+    LocalDate first = recent.stream().map(Used::on).min(LocalDate::compareTo).orElseThrow();
+    // Two uses within a week say nothing of a month: at least one month counts.
+    double months = Math.max(1, ChronoUnit.DAYS.between(first, today) / DAYS_PER_MONTH);
+    double amount = recent.stream().mapToLong(Used::thousandths).sum() / 1000.0;
+    return new UseRate(amount / months, Basis.LEARNT);
+  }
+}

@@ -1,0 +1,47 @@
+package gerula.core.kit.place;
+
+import gerula.core.quantity.Mass;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Anywhere a thing can be.
+ *
+ * @param parent the place it lies in now, null when it stands alone
+ * @param home the place it belongs in, null when it belongs nowhere else
+ * @param reach its order of reach among its neighbours, 1 is opened first
+ * @param ownMass the empty place
+ * @param greatestMass what it may weigh with all it holds, null without a limit
+ * @param thing the item this place is, when it is one: a palette is a thing and holds pans
+ */
+public record Place(
+    UUID id,
+    @Nullable UUID parent,
+    @Nullable UUID home,
+    String name,
+    PlaceKind kind,
+    boolean isPortable,
+    int reach,
+    Inside inside,
+    Mass ownMass,
+    @Nullable Mass greatestMass,
+    Purpose purpose,
+    @Nullable UUID thing) {
+
+  /** One of which nothing but its whereabouts is known. */
+  public static Place bare(UUID id, @Nullable UUID parent, String name, PlaceKind kind, int reach) {
+    return new Place(
+        id,
+        parent,
+        null,
+        name,
+        kind,
+        false,
+        reach,
+        Inside.UNMEASURED,
+        Mass.NONE,
+        null,
+        Purpose.ANY,
+        null);
+  }
+}

@@ -1,0 +1,21 @@
+package gerula.core.packing;
+
+import gerula.core.rule.Reason;
+import java.time.LocalDate;
+import java.util.UUID;
+
+/** Why this item and not another. Closed: every one has its words on the screen. */
+public sealed interface TakenReason extends Reason {
+
+  /** Another thing on the list is useless without it. */
+  record CompanionOf(UUID item) implements TakenReason {}
+
+  /** Its shade suits the face. */
+  record SuitsDepth(UUID face, double faceDepth, double depth) implements TakenReason {}
+
+  /** Among those that would do it ends first. */
+  record UseFirst(LocalDate lastDay) implements TakenReason {}
+
+  /** It is ticked off already, though nothing asks for it any more. */
+  record AlreadyPacked() implements TakenReason {}
+}

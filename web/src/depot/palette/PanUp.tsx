@@ -1,0 +1,133 @@
+import { useState } from "react";
+import { useActs } from "../../api/acts";
+import type { Item } from "../../api/client";
+import { useEmpties } from "../../api/depot";
+import { useFound } from "../../api/kit";
+import { useToday } from "../../api/session";
+import { Button } from "../../ui/Button";
+import { SelectField, TextField } from "../../ui/Field";
+import { Sheet } from "../../ui/Sheet";
+import { fullName, shortName } from "../../words/items";
+import { decimal, leftOf } from "../../words/quantities";
+
+type PanUpProps = {
+  place: string;
+  placeName: string;
+  slot: number;
+  open: boolean;
+  onClose: () => void;
+};
+
+/** Fills a pan from a pack and lays it into a slot. */
+export function PanUp({ place, placeName, slot, open, onClose }: PanUpProps) {
+  const { perform } = useActs();
+  const today = useToday();
+  const kinds = (useEmpties().data?.kinds ?? []).filter((kind) => kind.empty.stock > 0);
+  const [sought, setSought] = useState("");
+  const [source, setSource] = useState<Item | null>(null);
+  const [empty, setEmpty] = useState("");
+  const [amount, setAmount] = useState("");
+  const packs = useFoundPacks(sought);
+  const found = source ? [] : packs;
+  const pan = async () => {
+    if (!source) return;
+    await perform({
+      path: "/api/decants",
+      body: {
+        newItem: crypto.randomUUID(),
+        source: source.id,
+        empty: empty || pans(kinds)[0]?.id,
+        amount: decimal(amount),
+        place,
+        slot,
+        sourceTo: null,
+        openedOn: source.sealed ? today : null,
+      },
+      done: `Panned up ${shortName(source)} into slot ${slot}.`,
+    });
+    onClose();
+  };
+  return (
+    <Sheet title={`Pan up into slot ${slot} of ${placeName}`} open={open} onOpenChange={onClose}>
+      <div className="flex flex-col gap-4">
+        {source ? (
+          <p>
+            <b>{fullName(source)}</b> {leftOf(source)}.{" "}
+            <button type="button" className="underline" onClick={() => setSource(null)}>
+              another
+            </button>
+          </p>
+        ) : (
+          <TextField
+            label="From which pack"
+            value={sought}
+            onChange={(event) => setSought(event.target.value)}
+          />
+        )}
+        <ul>
+          {found.map((item) => (
+            <li key={item.id}>
+              <button
+                type="button"
+                onClick={() => {
+                  setSource(item);
+                  setAmount(String(Math.min(1.5, item.left)));
+                }}
+                className="min-h-10 w-full border-hair border-b py-1 text-left hover:bg-lit max-hand:min-h-11"
+              >
+                {fullName(item)} <span className="text-soft">{leftOf(item)}</span>
+              </button>
+            </li>
+          ))}
+        </ul>
+        {source && (
+          <>
+            <SelectField
+              label="Into"
+              value={empty || (pans(kinds)[0]?.id ?? "")}
+              choices={pans(kinds).map((kind) => ({
+                value: kind.id,
+                word: `${kind.empty.name}, ${kind.empty.stock} at hand`,
+              }))}
+              onChange={(event) => setEmpty(event.target.value)}
+            />
+            <TextField
+              label="How much"
+              hint={source.product.unit}
+              inputMode="decimal"
+              value={amount}
+              onChange={(event) => setAmount(event.target.value)}
+            />
+            {source.sealed && <p>The pack is sealed: it is opened today.</p>}
+            {pans(kinds).length === 0 && (
+              <p className="text-stop">No empties are at hand: count them on their shelf.</p>
+            )}
+            <Button
+              kind="solid"
+              disabled={pans(kinds).length === 0 || (decimal(amount) ?? 0) <= 0}
+              onClick={() => void pan().catch(() => {})}
+            >
+              Panned up
+            </Button>
+          </>
+        )}
+      </div>
+    </Sheet>
+  );
+}
+
+/** Pans before everything else. */
+function pans<T extends { empty: { container: string } }>(kinds: T[]): T[] {
+  return kinds.toSorted(
+    (one, other) =>
+      Number(other.empty.container === "loose-magnetic-pan") -
+      Number(one.empty.container === "loose-magnetic-pan"),
+  );
+}
+
+function useFoundPacks(sought: string): Item[] {
+  const found = useFound(sought).data?.items ?? [];
+  return sought
+    ? found.filter((item) => item.product.unit !== "piece" && item.left > 0).slice(0, 8)
+    : [];
+}

@@ -1,0 +1,208 @@
+import { useMemo, useState } from "react";
+import { useSearchParams } from "react-router";
+import { fetchFile, type Item, type Place, Problem, type Schemas } from "../../api/client";
+import { useSession } from "../../api/depot";
+import { useItemSheet, useOpenPlaces, usePlaceList, usePlaces } from "../../api/kit";
+import { Sentence } from "../../parts/Sentence";
+import { Button } from "../../ui/Button";
+import { SelectField, TextField } from "../../ui/Field";
+import { capital, choices, count } from "../../words/codes";
+import { fullName, placePath } from "../../words/items";
+import { SHEETS } from "../../words/lists";
+
+type Sheet = Schemas["PrintLabels"]["sheet"];
+
+const PER_PAGE: Record<Sheet, number> = {
+  "a4-24": 24,
+  "a4-21": 21,
+  "a4-40": 40,
+  "a4-65": 65,
+  "a4-189": 189,
+  "tape-9": 1,
+  "tape-12": 1,
+};
+const KEPT = "gerula-label-sheet";
+
+/** Labels for things and places, on sheets or on tape. */
+export function LabelsView() {
+  const [search] = useSearchParams();
+  const chosen = useChosen(search.get("item"), search.get("inside"), search.get("session") ?? "");
+  const [left, setLeft] = useState<Set<string>>(new Set());
+  const [sheet, setSheet] = useState<Sheet>(() => kept() ?? "a4-24");
+  const [skip, setSkip] = useState("0");
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const items = chosen.items.filter((item) => !left.has(item.id));
+  const places = chosen.places.filter((place) => !left.has(place.id));
+  const labels = items.length + places.length;
+  const pages = Math.ceil((labels + Number(skip)) / PER_PAGE[sheet]);
+  const print = async () => {
+    setTrouble(null);
+    localStorage.setItem(KEPT, sheet);
+    try {
+      const pdf = await fetchFile("POST", "/api/labels", {
+        items: items.map((item) => item.id),
+        places: places.map((place) => place.id),
+        sheet,
+        skip: Number(skip) || 0,
+      });
+      save(pdf, "gerula-labels.pdf");
+    } catch (thrown) {
+      setTrouble(thrown instanceof Problem ? thrown.message : "The labels were not made.");
+    }
+  };
+  const toggle = (id: string) =>
+    setLeft((before) => {
+      const next = new Set(before);
+      next.has(id) ? next.delete(id) : next.add(id);
+      return next;
+    });
+  return (
+    <div className="flex flex-col gap-5">
+      <Sentence>
+        {capital(count(labels, "label"))}
+        {labels > 0 && ` on ${count(pages, PER_PAGE[sheet] === 1 ? "strip" : "sheet")}`}.
+      </Sentence>
+      <div className="flex flex-wrap items-end gap-3">
+        <SelectField
+          label="Sheet or tape"
+          choices={choices(SHEETS)}
+          value={sheet}
+          onChange={(event) => {
+            setSheet(event.target.value as Sheet);
+            setSkip("0");
+          }}
+        />
+        {PER_PAGE[sheet] > 1 && (
+          <div className="w-44">
+            <TextField
+              label="Used labels"
+              hint="stay empty"
+              inputMode="numeric"
+              value={skip}
+              onChange={(event) => setSkip(event.target.value)}
+            />
+          </div>
+        )}
+        <Button kind="solid" disabled={labels === 0} onClick={() => void print()}>
+          Make the labels
+        </Button>
+      </div>
+      {trouble && (
+        <p role="alert" className="text-stop">
+          {trouble}
+        </p>
+      )}
+      <Choose />
+      <ul className="max-w-4xl border-ink border-t">
+        {chosen.places.map((place) => (
+          <Row
+            key={place.id}
+            name={<PlaceName place={place} />}
+            code={place.code}
+            on={!left.has(place.id)}
+            onToggle={() => toggle(place.id)}
+          />
+        ))}
+        {chosen.items.map((item) => (
+          <Row
+            key={item.id}
+            name={fullName(item)}
+            code={item.code}
+            on={!left.has(item.id)}
+            onToggle={() => toggle(item.id)}
+          />
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function kept(): Sheet | null {
+  const value = localStorage.getItem(KEPT);
+  return SHEETS.find((sheet) => sheet === value) ?? null;
+}
+
+/** One thing, or a place and all it holds, or the places themselves. */
+function useChosen(
+  item: string | null,
+  inside: string | null,
+  session: string,
+): { items: Item[]; places: Place[] } {
+  const filled = useSession(session).data;
+  const sheet = useItemSheet(item ?? "");
+  const { open } = useOpenPlaces(inside ? [inside] : []);
+  const map = usePlaces();
+  const { places } = usePlaceList();
+  const opened = open[0];
+  return useMemo(() => {
+    if (session) {
+      const items = (filled?.pieces ?? []).flatMap((piece) => piece.decant ?? []);
+      return { items, places: [] };
+    }
+    if (item) return { items: sheet.data ? [sheet.data.item] : [], places: [] };
+    if (inside) {
+      const within = [...map.values()].filter((place) => placeLine(place, map).includes(inside));
+      return { items: opened?.items ?? [], places: within };
+    }
+    return { items: [], places };
+  }, [item, inside, session, filled, sheet.data, opened, map, places]);
+}
+
+function placeLine(place: Place, map: Map<string, Place>): string[] {
+  const line: string[] = [];
+  let next: Place | undefined = place;
+  while (next && !line.includes(next.id)) {
+    line.push(next.id);
+    next = next.parent ? map.get(next.parent) : undefined;
+  }
+  return line;
+}
+
+/** Which place the labels are for. */
+function Choose() {
+  const [search, setSearch] = useSearchParams();
+  const places = usePlaces();
+  return (
+    <div className="max-w-md">
+      <SelectField
+        label="For everything in"
+        empty="the places themselves"
+        value={search.get("inside") ?? ""}
+        choices={[...places.keys()].map((id) => ({ value: id, word: placePath(id, places) }))}
+        onChange={(event) =>
+          setSearch(event.target.value ? { inside: event.target.value } : {}, { replace: true })
+        }
+      />
+    </div>
+  );
+}
+
+type RowProps = { name: React.ReactNode; code: string; on: boolean; onToggle: () => void };
+
+function Row({ name, code, on, onToggle }: RowProps) {
+  return (
+    <li className="border-hair border-b">
+      <label className="flex min-h-9 items-center gap-3 py-1 max-hand:min-h-11">
+        <input type="checkbox" className="size-5 accent-ink" checked={on} onChange={onToggle} />
+        <span className="min-w-0 flex-1 truncate">{name}</span>
+        <span className="text-soft tracking-wider">
+          {code.slice(0, 3)} {code.slice(3)}
+        </span>
+      </label>
+    </li>
+  );
+}
+
+function PlaceName({ place }: { place: Place }) {
+  const places = usePlaces();
+  return <>{placePath(place.id, places)}</>;
+}
+
+/** Hands a file to the browser's own downloads. */
+export function save(file: Blob, name: string) {
+  const link = document.createElement("a");
+  link.href = URL.createObjectURL(file);
+  link.download = name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(link.href), 60_000);
+}

@@ -1,0 +1,143 @@
+import { Link } from "react-router";
+import { useActs } from "../../api/acts";
+import type { Item, Place } from "../../api/client";
+import { usePlaces, useStrays } from "../../api/kit";
+import { Marks } from "../../parts/Marks";
+import { Sentence } from "../../parts/Sentence";
+import { Swatch } from "../../parts/Swatch";
+import { Button } from "../../ui/Button";
+import { Without } from "../../ui/Without";
+import { capital, count } from "../../words/codes";
+import { fullName, placePath, placeTail, shortName } from "../../words/items";
+
+/** Everything that is not where it belongs, in the order one walks, settled one by one or at once. */
+export function BringHome() {
+  const strays = useStrays();
+  const places = usePlaces();
+  const { perform } = useActs();
+  if (!strays.data) return <Without query={strays} waiting="Looking for strays…" />;
+  const { items, itemsInAll, elsewhere, elsewhereInAll } = strays.data;
+  const bags = strays.data.places.flatMap((id) => places.get(id) ?? []);
+  const all = itemsInAll + bags.length;
+  const shown = items.length + bags.length;
+  const home = (things: Item[], carried: Place[], done: string) =>
+    void perform({
+      path: "/api/kit/bring-home",
+      body: { items: things.map((item) => item.id), places: carried.map((place) => place.id) },
+      done,
+    }).catch(() => {});
+  if (all + elsewhereInAll === 0) return <Sentence>Everything is where it belongs.</Sentence>;
+  return (
+    <div className="flex flex-col gap-5">
+      <Sentence>
+        {capital(count(all, "thing"))} to bring home, in the order you come by them
+        {elsewhereInAll > 0 && `; ${count(elsewhereInAll, "more", "more")} out of your hands`}.
+        {shown < all && ` The first ${shown} are shown.`}
+      </Sentence>
+      <div>
+        <Button
+          kind="solid"
+          disabled={all === 0}
+          onClick={() =>
+            void perform({
+              path: "/api/kit/bring-home",
+              body: { items: items.map((item) => item.id), places: strays.data.places },
+              done: `Brought ${count(shown, "thing")} home.`,
+            }).catch(() => {})
+          }
+        >
+          {shown < all ? `Bring these ${shown} home` : `Bring all ${all} home`}
+        </Button>
+      </div>
+      {bags.length > 0 && (
+        <Group title="Bags and pouches, with all they hold">
+          {bags.map((place) => (
+            <li key={place.id} className={ROW}>
+              <span />
+              <div className="min-w-0">
+                <Link to={`/kit/places/${place.id}`} className="hover:underline">
+                  {place.name}
+                </Link>
+                <Way from={place.parent} to={place.home} />
+              </div>
+              <span />
+              <Button onClick={() => home([], [place], `Brought ${place.name} home.`)}>Home</Button>
+            </li>
+          ))}
+        </Group>
+      )}
+      {groups(items).map(([from, some]) => (
+        <Group key={from ?? ""} title={capital(placePath(from, places))}>
+          {some.map((item) => (
+            <Stray key={item.id} item={item} act="Home" onHome={home} />
+          ))}
+        </Group>
+      ))}
+      {elsewhere.length > 0 && (
+        <Group
+          title={
+            elsewhere.length < elsewhereInAll
+              ? `Out of your hands, the first ${elsewhere.length} of ${elsewhereInAll}`
+              : "Out of your hands"
+          }
+        >
+          {elsewhere.map((item) => (
+            <Stray key={item.id} item={item} act="It is back" onHome={home} tells />
+          ))}
+        </Group>
+      )}
+    </div>
+  );
+}
+
+const ROW = "grid grid-cols-[1.75rem_1fr_auto_auto] items-center gap-3 border-hair border-b py-1.5";
+
+type StrayProps = {
+  item: Item;
+  act: string;
+  onHome: (items: Item[], places: Place[], done: string) => void;
+  tells?: boolean;
+};
+
+function Stray({ item, act, onHome, tells }: StrayProps) {
+  return (
+    <li className={ROW}>
+      <Swatch item={item} />
+      <div className="min-w-0">
+        <Link to={`/kit/items/${item.id}`} className="hover:underline">
+          {fullName(item)}
+        </Link>
+        <Way from={tells ? item.now : null} to={item.home} />
+      </div>
+      <Marks item={item} />
+      <Button onClick={() => onHome([item], [], `Brought ${shortName(item)} home.`)}>{act}</Button>
+    </li>
+  );
+}
+
+function Group({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <section className="max-w-4xl">
+      <h2 className="border-ink border-b pb-1 font-semibold">{title}</h2>
+      <ul>{children}</ul>
+    </section>
+  );
+}
+
+function Way({ from, to }: { from: string | null; to: string | null }) {
+  const places = usePlaces();
+  return (
+    <p className="text-[0.9rem] text-soft">
+      {from && `from ${placeTail(from, places)} `}to {placePath(to, places)}
+    </p>
+  );
+}
+
+/** Things that lie in the same place, one place after the other. */
+function groups(items: Item[]): [string | null, Item[]][] {
+  const found = new Map<string | null, Item[]>();
+  for (const item of items) {
+    found.set(item.now, [...(found.get(item.now) ?? []), item]);
+  }
+  return [...found];
+}

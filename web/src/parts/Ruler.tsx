@@ -1,0 +1,179 @@
+import { useMemo } from "react";
+import { Link, useLocation } from "react-router";
+import { useBookings } from "../api/booking";
+import type { Booking, Schemas } from "../api/client";
+import { useEnding } from "../api/kit";
+import { useBuying, type Wanted } from "../api/restock";
+import { useToday } from "../api/session";
+import { daysBetween, plusDays } from "../words/dates";
+
+const DAYS = 57;
+const TICK = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", timeZone: "UTC" });
+
+const at = (days: number) => `${((days + 0.7) / DAYS) * 100}%`;
+
+/** Eight weeks on one line: bookings as bars, dates that run out as wedges, order-by days as hooks. */
+export function Ruler() {
+  const today = useToday();
+  const bookings = useBookings().data ?? [];
+  const ending = useEnding(DAYS).data ?? [];
+  const wanted = useBuying().data ?? [];
+  const weeks = Array.from({ length: Math.ceil(DAYS / 7) }, (_, week) => week * 7).filter(
+    // The last week's date would be cut off at the edge.
+    (day) => day < DAYS - 2,
+  );
+  return (
+    <nav
+      aria-label="Eight weeks"
+      className="relative h-[62px] overflow-hidden border-hair border-b bg-paper"
+    >
+      <div className="absolute inset-x-5 inset-y-0">
+        {Array.from({ length: DAYS }, (_, day) => (
+          <span
+            key={plusDays(today, day)}
+            style={{ left: at(day) }}
+            className={`absolute bottom-0 w-px bg-line ${day % 7 === 0 ? "h-3" : "h-1.5"}`}
+          />
+        ))}
+        {weeks.map((day) => (
+          <span
+            key={day}
+            style={{ left: at(day) }}
+            className="absolute bottom-2.5 ml-1 whitespace-nowrap text-[0.8rem] text-soft"
+          >
+            {day === 0 ? (
+              <b className="text-ink">today</b>
+            ) : (
+              TICK.format(Date.parse(plusDays(today, day)))
+            )}
+          </span>
+        ))}
+        <Orders wanted={wanted} today={today} />
+        <Wedges ending={ending} bookings={bookings} today={today} />
+        {bookings
+          .filter(
+            (booking) =>
+              daysBetween(today, booking.lastDay) >= 0 &&
+              daysBetween(today, booking.firstDay) < DAYS,
+          )
+          .map((booking) => (
+            <Bar key={booking.id} booking={booking} today={today} />
+          ))}
+      </div>
+    </nav>
+  );
+}
+
+function Bar({ booking, today }: { booking: Booking; today: string }) {
+  const open = useLocation().pathname.startsWith(`/bookings/${booking.id}`);
+  const start = Math.max(0, daysBetween(today, booking.firstDay));
+  const end = Math.min(DAYS, daysBetween(today, booking.lastDay) + 1);
+  const short = end - start < 6;
+  return (
+    <Link
+      to={`/bookings/${booking.id}`}
+      style={{
+        left: at(start),
+        width: short ? undefined : `calc(${at(end - 0.7)} - ${at(start - 0.7)})`,
+      }}
+      aria-current={open ? "page" : undefined}
+      className="group absolute top-0.5 flex h-6 items-center gap-1.5 whitespace-nowrap text-[0.8rem] font-semibold"
+    >
+      <span
+        style={short ? { width: `${Math.max(1, end - start) * 1.3}rem` } : undefined}
+        className={`flex h-5 items-center truncate rounded-[3px] border-2 border-ink px-1.5 group-hover:bg-lit group-aria-[current=page]:bg-ink group-aria-[current=page]:text-paper ${short ? "" : "w-full"}`}
+      >
+        {short ? "" : booking.title}
+      </span>
+      {short && booking.title}
+    </Link>
+  );
+}
+
+type WedgesProps = { ending: EndingDay[]; bookings: Booking[]; today: string };
+
+type WedgeGroup = { first: string; last: string; things: number };
+
+/** Days so close together that a finger could not tell them apart share a wedge. */
+const APART_DAYS = 2;
+
+type EndingDay = Schemas["EndingDay"];
+
+function groups(ending: EndingDay[], today: string): WedgeGroup[] {
+  const found: WedgeGroup[] = [];
+  for (const { lastDay: day, things } of ending) {
+    if (daysBetween(today, day) >= DAYS) break;
+    const open = found.at(-1);
+    if (open && daysBetween(open.first, day) < APART_DAYS) {
+      open.last = day;
+      open.things += things;
+    } else {
+      found.push({ first: day, last: day, things });
+    }
+  }
+  return found;
+}
+
+/** A wedge where things run out: brick when that is before the last day of a booking under way then. */
+function Wedges({ ending, bookings, today }: WedgesProps) {
+  const found = useMemo(() => groups(ending, today), [ending, today]);
+  return found.map(({ first, last, things }) => {
+    const during = bookings.some(
+      (booking) => booking.stage !== "back" && booking.firstDay <= last && first < booking.lastDay,
+    );
+    const told = `${things === 1 ? "One thing runs" : `${things} things run`} out by ${TICK.format(Date.parse(last))}${during ? ", during a booking" : ""}`;
+    return (
+      <Link
+        key={first}
+        to={`/kit?until=${last}`}
+        style={{ left: at(daysBetween(today, first)) }}
+        aria-label={told}
+        title={told}
+        className="absolute top-[27px] -ml-3 flex size-6 items-start justify-center"
+      >
+        <svg viewBox="0 0 12 9" width="12" height="9" aria-hidden="true">
+          <path d="M0 0h12L6 9z" fill={during ? "var(--stop)" : "var(--soon)"} />
+          {during && <path d="M3 2.5h6" stroke="var(--paper)" strokeWidth="1.5" />}
+        </svg>
+      </Link>
+    );
+  });
+}
+
+/** The sign of a day by which something has to be ordered: a hook, so that no colour has to tell it. */
+export function OrderBy({ isLate }: { isLate: boolean }) {
+  return (
+    <svg viewBox="0 0 12 12" width="12" height="12" aria-hidden="true">
+      <path
+        d="M6 11V3.5H11"
+        fill="none"
+        stroke={isLate ? "var(--stop)" : "var(--proposed)"}
+        strokeWidth="2"
+      />
+      <circle cx="6" cy="3.5" r="2" fill={isLate ? "var(--stop)" : "var(--proposed)"} />
+    </svg>
+  );
+}
+
+/** Days by which something has to be ordered; what is late stands at today. */
+function Orders({ wanted, today }: { wanted: Wanted[]; today: string }) {
+  const byDay = Map.groupBy(
+    wanted.filter((one) => one.orderBy !== null && daysBetween(today, one.orderBy) < DAYS),
+    (one) => one.orderBy ?? "",
+  );
+  return [...byDay].map(([day, things]) => {
+    const told = `Order by ${TICK.format(Date.parse(day))}: ${things.length === 1 ? "one thing" : `${things.length} things`}`;
+    return (
+      <Link
+        key={day}
+        to="/dates#buying"
+        style={{ left: at(Math.max(0, daysBetween(today, day))) }}
+        aria-label={told}
+        title={told}
+        className="absolute top-[25px] -ml-3 flex size-6 items-start justify-center"
+      >
+        <OrderBy isLate={day < today} />
+      </Link>
+    );
+  });
+}

@@ -1,0 +1,256 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link } from "react-router";
+import { useActs } from "../api/acts";
+import { ask, Problem, type Schemas } from "../api/client";
+import { useItemsOf } from "../api/dates";
+import { Sentence } from "../parts/Sentence";
+import { TimeZone } from "../signin/TimeZone";
+import { Button } from "../ui/Button";
+import { ChangedElsewhere } from "../ui/ChangedElsewhere";
+import { TextField } from "../ui/Field";
+import { Without } from "../ui/Without";
+import { capital, count, word } from "../words/codes";
+import { fullName } from "../words/items";
+
+type House = Schemas["HouseView"];
+type School = House["dateLimits"];
+
+/** The school one works by, and what a change of it would do today. */
+export function HouseView() {
+  const house = useQuery({
+    queryKey: ["house"],
+    queryFn: () => ask<House>("GET", "/api/house"),
+  });
+  if (!house.data) return <Without query={house} waiting="Reading the rules…" />;
+  return <Rules key={house.data.version} house={house.data} />;
+}
+
+type Draft = {
+  dateLimits: School;
+  own: Record<string, string>;
+  eyeMarginDays: string;
+  reservePercent: string;
+  deliveryDays: string;
+};
+
+function Rules({ house }: { house: House }) {
+  const { perform } = useActs();
+  const [draft, setDraft] = useState<Draft>(() => draftOf(house));
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const rules = rulesOf(draft);
+  const isChanged = JSON.stringify(draft) !== JSON.stringify(draftOf(house));
+  const save = async (version = house.version) => {
+    try {
+      await perform({
+        method: "PUT",
+        path: "/api/house",
+        body: { version, rules },
+        done: "Saved the house rules.",
+      });
+    } catch (thrown) {
+      setProblem(thrown instanceof Problem ? thrown : null);
+    }
+  };
+  const current = problem?.current as House | null | undefined;
+  const fault = (path: string) => problem?.faults.find((one) => one.path.startsWith(path))?.message;
+  return (
+    <div className="flex flex-col gap-6">
+      <Sentence>
+        You use the <b>{house.dateLimits}</b> shelf-life limits
+        {ownCount(house) > 0 && `, with ${count(ownCount(house), "limit")} of its own`}.{" "}
+        {isChanged ? <Effect rules={rules} /> : "Change one and see what it would do."}
+      </Sentence>
+      {current && (
+        <ChangedElsewhere
+          what="set of rules"
+          onKeepMine={() => void save(current.version)}
+          onTakeTheirs={() => {
+            setDraft(draftOf(current));
+            setProblem(null);
+          }}
+        />
+      )}
+      <fieldset className="flex flex-wrap items-end gap-3">
+        <legend className="mb-1 font-semibold text-sm">
+          After opening, things are kept as in a
+        </legend>
+        {(["usual", "cautious"] as const).map((school) => (
+          <button
+            key={school}
+            type="button"
+            aria-pressed={draft.dateLimits === school}
+            onClick={() => setDraft({ ...draft, dateLimits: school })}
+            className="min-h-11 rounded border border-line px-4 hover:bg-lit aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
+          >
+            {school} house
+          </button>
+        ))}
+      </fieldset>
+      <div className="grid max-w-3xl grid-cols-3 gap-4 max-hand:grid-cols-1">
+        <TextField
+          label="Eye products go"
+          hint="days before their date"
+          inputMode="numeric"
+          value={draft.eyeMarginDays}
+          fault={fault("rules") && capital(fault("rules") ?? "")}
+          onChange={(event) => setDraft({ ...draft, eyeMarginDays: event.target.value })}
+        />
+        <TextField
+          label="Reserve of disposables"
+          hint="%"
+          inputMode="numeric"
+          value={draft.reservePercent}
+          onChange={(event) => setDraft({ ...draft, reservePercent: event.target.value })}
+        />
+        <TextField
+          label="An order takes"
+          hint="days"
+          inputMode="numeric"
+          value={draft.deliveryDays}
+          onChange={(event) => setDraft({ ...draft, deliveryDays: event.target.value })}
+        />
+      </div>
+      <div className="flex flex-wrap gap-2">
+        <Button kind="solid" disabled={!isChanged} onClick={() => void save()}>
+          Save
+        </Button>
+        {isChanged && (
+          <Button kind="bare" onClick={() => setDraft(draftOf(house))}>
+            Cancel
+          </Button>
+        )}
+      </div>
+      <TimeZone />
+      <Limits house={house} draft={draft} onChange={setDraft} />
+    </div>
+  );
+}
+
+function ownCount(house: House): number {
+  return house.limits.filter((limit) => limit.ownMonths !== null).length;
+}
+
+function draftOf(house: House): Draft {
+  return {
+    dateLimits: house.dateLimits,
+    own: Object.fromEntries(
+      house.limits
+        .filter((limit) => limit.ownMonths !== null)
+        .map((limit) => [limit.dateClass, String(limit.ownMonths)]),
+    ),
+    eyeMarginDays: String(house.eyeMarginDays),
+    reservePercent: String(house.reservePercent),
+    deliveryDays: String(house.deliveryDays),
+  };
+}
+
+function rulesOf(draft: Draft) {
+  return {
+    dateLimits: draft.dateLimits,
+    ownLimits: Object.entries(draft.own)
+      .filter(([, months]) => months.trim() !== "")
+      .map(([dateClass, months]) => ({ dateClass, months: Number(months) || 0 })),
+    eyeMarginDays: Number(draft.eyeMarginDays),
+    reservePercent: Number(draft.reservePercent),
+    deliveryDays: Number(draft.deliveryDays),
+  };
+}
+
+/** What would be past, or good again, today. */
+function Effect({ rules }: { rules: ReturnType<typeof rulesOf> }) {
+  const effect = useQuery({
+    queryKey: ["house-try", rules],
+    retry: false,
+    queryFn: () => ask<Schemas["Effect"]>("POST", "/api/house/try", { rules }),
+  });
+  const gone = effect.data?.gone ?? [];
+  const back = effect.data?.backAgain ?? [];
+  const items = useItemsOf(gone.slice(0, 6));
+  if (effect.error) return <span className="text-stop">{effect.error.message}</span>;
+  if (!effect.data) return null;
+  if (gone.length + back.length === 0) return <>These rules would throw nothing out today.</>;
+  return (
+    <>
+      {gone.length > 0 && (
+        <>
+          These rules would throw out <b className="text-stop">{count(gone.length, "thing")}</b>{" "}
+          today
+          {items.length > 0 && (
+            <>
+              :{" "}
+              {items.map((item, index) => (
+                <span key={item.id}>
+                  {index > 0 && ", "}
+                  <Link to={`/kit/items/${item.id}`} className="underline decoration-1">
+                    {fullName(item)}
+                  </Link>
+                </span>
+              ))}
+              {gone.length > items.length && " and more"}
+            </>
+          )}
+          .{" "}
+        </>
+      )}
+      {back.length > 0 && `${capital(count(back.length, "thing"))} would be good again.`}
+    </>
+  );
+}
+
+const PERIOD = /^P(\d+)([MD])$/;
+
+function period(told: string): string {
+  const [, many, unit] = PERIOD.exec(told) ?? [];
+  return many ? `${many} ${unit === "M" ? "months" : "days"}` : "no limit";
+}
+
+type LimitsProps = { house: House; draft: Draft; onChange: (draft: Draft) => void };
+
+/** The two schools side by side, and the house's own. */
+function Limits({ house, draft, onChange }: LimitsProps) {
+  return (
+    <section aria-label="Limits by class" className="max-w-3xl">
+      <div className="grid grid-cols-[1fr_7rem_7rem_8rem] gap-x-4 border-ink border-b pb-1 font-semibold max-hand:grid-cols-[1fr_5rem_5rem]">
+        <span>Kept after opening</span>
+        <span className="max-hand:hidden">cautious</span>
+        <span>usual</span>
+        <span>own, months</span>
+      </div>
+      <ul>
+        {house.limits.map((limit) => {
+          const own = draft.own[limit.dateClass] ?? "";
+          const holds = own.trim() ? "own" : draft.dateLimits;
+          return (
+            <li
+              key={limit.dateClass}
+              className="grid grid-cols-[1fr_7rem_7rem_8rem] items-center gap-x-4 border-hair border-b py-1 max-hand:grid-cols-[1fr_5rem_5rem]"
+            >
+              <span>{capital(word(limit.dateClass))}</span>
+              <span
+                className={`max-hand:hidden ${holds === "cautious" ? "font-semibold" : "text-soft"}`}
+              >
+                {period(limit.cautious)}
+              </span>
+              <span className={holds === "usual" ? "font-semibold" : "text-soft"}>
+                {period(limit.usual)}
+              </span>
+              <input
+                aria-label={`Own limit of ${word(limit.dateClass)}, months`}
+                inputMode="numeric"
+                value={own}
+                onChange={(event) =>
+                  onChange({
+                    ...draft,
+                    own: { ...draft.own, [limit.dateClass]: event.target.value },
+                  })
+                }
+                className="min-h-9 w-full rounded border border-line bg-paper px-2 max-hand:min-h-11"
+              />
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
