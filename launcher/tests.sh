@@ -21,13 +21,15 @@ command_test() {
   need_zbar
   tests_cluster
   build_settings
+  local result=0 client=""
   if [ $# -eq 0 ]; then
     step "checking the client"
-    (cd "$HERE/web" && logged "$STATE/log/web-check.log" npm run check)
+    # Beside the rest: it leaves a processor free most of the time.
+    (cd "$HERE/web" && logged "$STATE/log/web-check.log" npm run check) &
+    client=$!
   fi
   step "building and testing (output in .gerula/log/test.log)"
   rm -rf "$HERE"/*/target/surefire-reports
-  local result=0
   (cd "$HERE" && mvn -B verify "${only[@]}" "${BUILD_SETTINGS[@]}" > "$STATE/log/test.log" 2>&1) || result=$?
   if [ "$result" = 0 ]; then
     mark_current tables "$TABLES_PRINT"
@@ -35,6 +37,7 @@ command_test() {
     grep -m 60 -E '^\[ERROR\]|FAIL' "$STATE/log/test.log"
   fi
   cluster_down test
+  [ -z "$client" ] || wait "$client" || result=1
   totals
   say "in $((SECONDS - started)) s"
   return "$result"

@@ -10,7 +10,7 @@ import { ownZone } from "./TimeZone";
 
 type Names = { email: string; passphrase: string };
 
-/** The door: sign in, or found a workspace of one's own. */
+/** The door: sign in, or create an account. */
 export function SignIn() {
   const [isNew, setIsNew] = useState(false);
   const [problem, setProblem] = useState<Problem | null>(null);
@@ -56,10 +56,10 @@ export function SignIn() {
           </p>
         )}
         <Button kind="solid" size="thumb" type="submit" disabled={formState.isSubmitting}>
-          {isNew ? "Found my workspace" : "Sign in"}
+          {isNew ? "Create account" : "Sign in"}
         </Button>
         <Button kind="bare" onClick={() => setIsNew(!isNew)}>
-          {isNew ? "I have a workspace: sign in" : "I am new: found a workspace"}
+          {isNew ? "I have an account: sign in" : "Create an account"}
         </Button>
       </form>
     </main>

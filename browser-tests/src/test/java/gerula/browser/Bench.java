@@ -34,8 +34,7 @@ final class Bench {
                          "amount": null, "usePerMonth": null}"""
                             .formatted(Demo.item(product)))
                 .toList());
-    send(
-        artist,
+    artist.send(
         "/api/bench/sessions",
         """
         {"actId": "%s", "id": "%s", "wantedMonths": 3, "backStock": null, "chosen": [%s]}
@@ -47,26 +46,9 @@ final class Bench {
   /** The same under way. */
   static String begun(Person artist, List<String> products) {
     String path = planned(artist, products);
-    send(
-        artist,
+    artist.send(
         "/api/bench/sessions/" + path.substring("/bench/".length()) + "/begin",
         "{\"actId\": \"%s\"}".formatted(UUID.randomUUID()));
     return path;
-  }
-
-  static void send(Person artist, String address, String body) {
-    artist.page.evaluate(
-        """
-        async ([address, body]) => {
-          const token = document.cookie.split("XSRF-TOKEN=")[1].split(";")[0];
-          const answer = await fetch(address, {
-            method: "POST",
-            headers: {"Content-Type": "application/json", "X-XSRF-TOKEN": token},
-            body,
-          });
-          if (!answer.ok) throw new Error(await answer.text());
-        }
-        """,
-        List.of(address, body));
   }
 }

@@ -61,8 +61,7 @@ class CountTest {
   /** Begins counting a place, or goes on; the path of the view. */
   static String begun(Person artist, String place) {
     String path = "/kit/places/" + place;
-    Bench.send(
-        artist, "/api/places/" + place + "/counts", "{\"id\": \"" + UUID.randomUUID() + "\"}");
+    artist.send("/api/places/" + place + "/counts", "{\"id\": \"" + UUID.randomUUID() + "\"}");
     return path + "/count";
   }
 

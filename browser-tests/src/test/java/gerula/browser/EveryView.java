@@ -2,7 +2,6 @@ package gerula.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.options.LoadState;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -64,7 +63,7 @@ final class EveryView {
       Axe.inEveryPageOf(artist.page);
       for (String view : views) {
         artist.goTo(view);
-        artist.page.waitForLoadState(LoadState.NETWORKIDLE);
+        artist.settled();
         assertThat(Axe.violations(artist.page, Axe.GUIDELINES))
             .as(stance + " light " + view)
             .isEmpty();

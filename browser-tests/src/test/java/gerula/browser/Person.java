@@ -2,6 +2,7 @@ package gerula.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -11,10 +12,12 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.RequestOptions;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicInteger;
 
 /** Somebody at a browser, in one of the two stances. */
 final class Person implements AutoCloseable {
@@ -55,6 +58,7 @@ final class Person implements AutoCloseable {
   final Page page;
   final List<String> complaints = new ArrayList<>();
   private final BrowserContext context;
+  private final AtomicInteger asked = new AtomicInteger();
 
   Person(Stance stance) {
     this(stance, Packaged.shared());
@@ -65,8 +69,12 @@ final class Person implements AutoCloseable {
   }
 
   private Person(Stance stance, Packaged application, Browser browser) {
+    this(application, browser, options(stance));
+  }
+
+  private Person(Packaged application, Browser browser, Browser.NewContextOptions options) {
     this.application = application;
-    context = browser.newContext(options(stance));
+    context = browser.newContext(options);
     context.setDefaultTimeout(LONGEST_WAIT_MS);
     page = context.newPage();
     page.onConsoleMessage(
@@ -76,6 +84,14 @@ final class Person implements AutoCloseable {
           }
         });
     page.onPageError(complaints::add);
+    page.onRequest(_ -> asked.incrementAndGet());
+    page.onRequestFinished(_ -> asked.decrementAndGet());
+    page.onRequestFailed(_ -> asked.decrementAndGet());
+  }
+
+  /** Somebody whose device keeps the time of another place. */
+  static Person in(String zone) {
+    return new Person(Packaged.shared(), CHROMIUM.get(), options(Stance.DESK).setTimezoneId(zone));
   }
 
   /** What the browser's console complains of; a refusal (status 4xx) is a line in it too. */
@@ -123,35 +139,51 @@ final class Person implements AutoCloseable {
     return context.newPage();
   }
 
-  /** Founds a workspace of her own with the demo's kit and bookings in it. */
+  /** With an account of her own and the demo's kit and bookings; no page is open yet. */
   Person withTheDemo() {
     return with(Demo.archive());
   }
 
   /** The same with an archive of her own. */
   Person with(String archive) {
-    page.navigate(application.address());
-    page.getByRole(AriaRole.BUTTON, button("I am new: found a workspace")).click();
-    page.getByLabel("E-mail").fill(UUID.randomUUID() + "@example.test");
-    page.getByLabel("Passphrase").fill("a rope of seven strands");
-    page.getByRole(AriaRole.BUTTON, button("Found my workspace")).click();
-    assertThat(page.getByRole(AriaRole.NAVIGATION, named("Views"))).isVisible();
-    page.evaluate(
-        """
-        async (archive) => {
-          const token = document.cookie.split("XSRF-TOKEN=")[1].split(";")[0];
-          const address = "/api/workspace/archive?asIfToday=true&actId=" + crypto.randomUUID();
-          const answer = await fetch(address, {
-            method: "POST",
-            headers: {"Content-Type": "application/json", "X-XSRF-TOKEN": token},
-            body: archive,
-          });
-          if (!answer.ok) throw new Error(await answer.text());
-        }
-        """,
-        archive);
-    page.reload();
+    context.request().get(application.address() + "/api/session");
+    send(
+        "/api/accounts",
+        "{\"email\": \"%s@example.test\", \"passphrase\": \"a rope of seven strands\"}"
+            .formatted(UUID.randomUUID()));
+    return send("/api/workspace/archive?asIfToday=true&actId=" + UUID.randomUUID(), archive);
+  }
+
+  /** Sends this as her own browser would, past the page. */
+  Person send(String path, String json) {
+    String token =
+        context.cookies().stream()
+            .filter(cookie -> cookie.name.equals("XSRF-TOKEN"))
+            .map(cookie -> cookie.value)
+            .findFirst()
+            .orElseThrow();
+    APIResponse answer =
+        context
+            .request()
+            .post(
+                application.address() + path,
+                RequestOptions.create()
+                    .setHeader("Content-Type", "application/json")
+                    .setHeader("X-XSRF-TOKEN", token)
+                    .setData(json));
+    if (!answer.ok()) {
+      throw new IllegalStateException(path + ": " + answer.text());
+    }
     return this;
+  }
+
+  /** Waits until nothing is being asked any more and what came is drawn. */
+  void settled() {
+    do {
+      page.waitForCondition(() -> asked.get() == 0);
+      page.evaluate(
+          "() => new Promise(drawn => requestAnimationFrame(() => requestAnimationFrame(drawn)))");
+    } while (asked.get() > 0);
   }
 
   /** Signs in as the demo's own artist. */

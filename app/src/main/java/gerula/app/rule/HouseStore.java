@@ -2,6 +2,7 @@ package gerula.app.rule;
 
 import static gerula.app.tables.Tables.HOUSE_RULES;
 
+import gerula.app.platform.workspace.PerTransaction;
 import gerula.core.dates.DateClass;
 import gerula.core.rule.Code;
 import gerula.core.rule.HouseRules;
@@ -14,6 +15,7 @@ import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -25,6 +27,7 @@ public class HouseStore {
 
   private final DSLContext sql;
   private final JsonMapper json;
+  private final PerTransaction<HouseRules> known = new PerTransaction<>(HouseRules.class);
 
   HouseStore(DSLContext sql, JsonMapper json) {
     this.sql = sql;
@@ -40,6 +43,12 @@ public class HouseStore {
 
   /** The rules that hold now: the house's own, or else the usual ones. */
   public HouseRules current() {
+    return TransactionSynchronizationManager.isCurrentTransactionReadOnly()
+        ? known.get(this::read)
+        : read();
+  }
+
+  private HouseRules read() {
     return find().map(StoredRules::rules).orElse(HouseRules.USUAL);
   }
 

@@ -6,16 +6,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gerula.app.Client;
 import gerula.app.Kits;
 import gerula.app.Running;
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -27,8 +31,21 @@ class UndoPropertyTest {
 
   private static final int ACTS = 18;
 
+  private static final String STATE =
+      Stream.of("product", "item", "place", "empty", "filling")
+          .map(
+              table ->
+                  "select '%1$s ' || (to_jsonb(t) - 'version')::text as line from gerula.%1$s t"
+                      .formatted(table))
+          .collect(
+              Collectors.joining(
+                  " union all ",
+                  "select coalesce(string_agg(line, chr(10) order by line), '') from (",
+                  ") all_lines"));
+
   private Client client;
   private Random random;
+  private Connection tables;
   private final List<String> places = new ArrayList<>();
   private final List<String> items = new ArrayList<>();
   private final List<String> powders = new ArrayList<>();
@@ -48,10 +65,12 @@ class UndoPropertyTest {
 
   @ParameterizedTest(name = "seed {0}")
   @MethodSource("seeds")
-  void actsUndoneInTurnLeaveEverythingAsItWas(long seed, Client fresh) {
+  void actsUndoneInTurnLeaveEverythingAsItWas(long seed, Client fresh) throws SQLException {
     client = fresh.signedUp();
     random = new Random(seed);
     fill();
+    open();
+    assertThat(state()).contains(items).contains(places);
     List<Sent> done = new ArrayList<>();
     List<String> before = new ArrayList<>();
     String state = state();
@@ -192,20 +211,34 @@ class UndoPropertyTest {
     return list.get(random.nextInt(list.size()));
   }
 
-  /** All things, places, empties and fillings, without how often they were changed. */
-  private String state() {
-    JsonNode things = client.get("/api/items?most=200").expect(200).body().path("items");
-    JsonNode where = client.get("/api/places").expect(200).body().path("places");
-    JsonNode empties = client.get("/api/empties").expect(200).body().path("kinds");
-    JsonNode fillings = client.get("/api/workspace/archive").expect(200).body().path("fillings");
-    return Stream.of(
-            things.values().stream(),
-            where.values().stream(),
-            empties.values().stream(),
-            fillings.values().stream())
-        .<JsonNode>flatMap(all -> all)
-        .map(one -> one.toString().replaceAll("\"version\":\\d+", ""))
-        .sorted()
-        .collect(Collectors.joining("\n"));
+  /** All things, places, empties and fillings row by row, without how often they were changed. */
+  private String state() throws SQLException {
+    try (Statement sql = tables.createStatement();
+        ResultSet state = sql.executeQuery(STATE)) {
+      state.next();
+      return state.getString(1);
+    }
+  }
+
+  /** As the application sees the tables of this workspace. */
+  private void open() throws SQLException {
+    String workspace;
+    try (Connection owner = Running.asOwner();
+        Statement sql = owner.createStatement();
+        ResultSet row =
+            sql.executeQuery(
+                "select workspace_id from gerula.item where id = '" + items.getFirst() + "'")) {
+      row.next();
+      workspace = row.getString(1);
+    }
+    tables = Running.asApplication();
+    try (Statement sql = tables.createStatement()) {
+      sql.execute("select set_config('gerula.workspace', '" + workspace + "', false)");
+    }
+  }
+
+  @AfterEach
+  void close() throws SQLException {
+    tables.close();
   }
 }

@@ -7,6 +7,8 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -60,11 +62,43 @@ class SessionsThatMayFail implements BeanPostProcessor {
     return bean instanceof FindByIndexNameSessionRepository<?> kept ? new Calm<>(kept) : bean;
   }
 
+  /**
+   * A session as it was read. To write at each request that somebody was seen again would cost more
+   * than most of what is asked: it is written when it is a minute old.
+   */
+  private record AsRead(String id, Instant seen, Duration idle, Map<String, Object> attributes) {
+
+    private static final Duration RECENT = Duration.ofMinutes(1);
+
+    static AsRead of(Session session) {
+      Map<String, Object> attributes = new HashMap<>();
+      session
+          .getAttributeNames()
+          .forEach(name -> attributes.put(name, session.<Object>getAttribute(name)));
+      return new AsRead(
+          session.getId(),
+          session.getLastAccessedTime(),
+          session.getMaxInactiveInterval(),
+          attributes);
+    }
+
+    boolean isRecentAndTheSameAs(Session session) {
+      return id.equals(session.getId())
+          && idle.equals(session.getMaxInactiveInterval())
+          && Duration.between(seen, session.getLastAccessedTime()).compareTo(RECENT) < 0
+          && attributes.keySet().equals(session.getAttributeNames())
+          // Whoever changes an attribute sets it again, so that it is another object.
+          && attributes.entrySet().stream()
+              .allMatch(one -> session.getAttribute(one.getKey()) == one.getValue());
+    }
+  }
+
   private static final class Calm<S extends Session>
       implements FindByIndexNameSessionRepository<S> {
 
     private final FindByIndexNameSessionRepository<S> kept;
     private final Cache<S, Boolean> unsaved = Caffeine.newBuilder().weakKeys().build();
+    private final Cache<S, AsRead> asRead = Caffeine.newBuilder().weakKeys().build();
 
     private Calm(FindByIndexNameSessionRepository<S> kept) {
       this.kept = kept;
@@ -79,6 +113,10 @@ class SessionsThatMayFail implements BeanPostProcessor {
 
     @Override
     public void save(S session) {
+      AsRead before = asRead.getIfPresent(session);
+      if (before != null && before.isRecentAndTheSameAs(session)) {
+        return;
+      }
       try {
         kept.save(session);
         unsaved.invalidate(session);
@@ -95,11 +133,15 @@ class SessionsThatMayFail implements BeanPostProcessor {
     @Override
     @SuppressWarnings("unchecked")
     public S findById(String id) {
-      return (S)
-          OF_REQUEST
-              .get()
-              .computeIfAbsent(id, one -> Optional.ofNullable(kept.findById(one)))
-              .orElse(null);
+      return (S) OF_REQUEST.get().computeIfAbsent(id, this::read).orElse(null);
+    }
+
+    private Optional<Session> read(String id) {
+      S session = kept.findById(id);
+      if (session != null) {
+        asRead.put(session, AsRead.of(session));
+      }
+      return Optional.ofNullable(session);
     }
 
     @Override
