@@ -1,6 +1,7 @@
 import { type Query, type QueryClient, useQueryClient } from "@tanstack/react-query";
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from "react";
-import { ask, askFile, Problem } from "./client";
+import { type Done, order, orderWithFile, Problem } from "./client";
+import { mayHaveChanged } from "./follows";
 import { type Notice, queued } from "./notices";
 
 export type Act<T> = {
@@ -15,8 +16,6 @@ export type Act<T> = {
   gone?: string[];
   /** The answer is what is known under this key from now on: the next act builds on it. */
   becomes?: string[];
-  /** What it changes, by key; everything, when nothing is said. */
-  touches?: string[][];
 };
 
 type Acts = {
@@ -45,21 +44,24 @@ export function ActsProvider({ children }: { children: ReactNode }) {
 
   const undo = useCallback(
     async (done: string, actId: string) => {
+      let touched: string[] | null = null;
       try {
-        await ask("POST", `/api/ledger/${done}/undo`, { actId });
+        ({ touched } = await order("POST", `/api/ledger/${done}/undo`, { actId }));
         tell({ id: actId, text: "Undone.", tone: "done" });
       } catch (thrown) {
         tell(refusal(thrown, actId, () => undo(done, actId)));
       }
-      await queries.invalidateQueries();
+      await queries.invalidateQueries({
+        predicate: (query) => mayHaveChanged(query.queryKey, touched),
+      });
     },
     [queries, tell],
   );
 
   const doIt = useCallback(
-    async <T,>(act: Act<T>, actId: string, how: () => Promise<T>): Promise<T> => {
+    async <T,>(act: Act<T>, actId: string, how: () => Promise<Done<T>>): Promise<T> => {
       try {
-        const answer = await how();
+        const { answer, touched } = await how();
         if (act.becomes) queries.setQueryData(act.becomes, answer);
         const text = typeof act.done === "function" ? act.done(answer) : act.done;
         if (text) {
@@ -72,9 +74,9 @@ export function ActsProvider({ children }: { children: ReactNode }) {
           });
         }
         const gone = act.gone ? forget(queries, act.gone) : null;
-        await (act.touches
-          ? Promise.all(act.touches.map((queryKey) => queries.invalidateQueries({ queryKey })))
-          : queries.invalidateQueries({ predicate: (query) => query !== gone }));
+        await queries.invalidateQueries({
+          predicate: (query) => query !== gone && mayHaveChanged(query.queryKey, touched),
+        });
         return answer;
       } catch (thrown) {
         const what = typeof act.done === "string" ? act.done : "";
@@ -88,7 +90,9 @@ export function ActsProvider({ children }: { children: ReactNode }) {
   const perform = useCallback(
     <T,>(act: Act<T>): Promise<T> => {
       const actId = crypto.randomUUID();
-      return doIt(act, actId, () => ask<T>(act.method ?? "POST", act.path, { ...act.body, actId }));
+      return doIt(act, actId, () =>
+        order<T>(act.method ?? "POST", act.path, { ...act.body, actId }),
+      );
     },
     [doIt],
   );
@@ -97,7 +101,7 @@ export function ActsProvider({ children }: { children: ReactNode }) {
     <T,>(act: Act<T>, file: Blob): Promise<T> => {
       const actId = crypto.randomUUID();
       const path = `${act.path}${act.path.includes("?") ? "&" : "?"}actId=${actId}`;
-      return doIt(act, actId, () => askFile<T>(act.method ?? "POST", path, file));
+      return doIt(act, actId, () => orderWithFile<T>(act.method ?? "POST", path, file));
     },
     [doIt],
   );

@@ -123,6 +123,28 @@ export async function askFile<T>(
   return answer(await send(method, path, { type, content: file }));
 }
 
+/** What came of an act, and which kinds of things it changed; null when the answer does not say. */
+export type Done<T> = { answer: T; touched: string[] | null };
+
+/** Has something done. */
+export async function order<T>(method: string, path: string, body: object): Promise<Done<T>> {
+  const json = { type: "application/json", content: JSON.stringify(body) };
+  return done(await send(method, path, json));
+}
+
+/** Has something done with a file, sent as it is. */
+export async function orderWithFile<T>(method: string, path: string, file: Blob): Promise<Done<T>> {
+  return done(await send(method, path, { type: file.type, content: file }));
+}
+
+async function done<T>(response: Response): Promise<Done<T>> {
+  const touched = response.headers.get("Gerula-Touched");
+  return {
+    answer: await answer<T>(response),
+    touched: touched === null ? null : touched.split(",").filter(Boolean),
+  };
+}
+
 /** Asks for a file. */
 export async function fetchFile(method: string, path: string, body?: unknown): Promise<Blob> {
   const json = { type: "application/json", content: JSON.stringify(body) };

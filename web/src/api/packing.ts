@@ -4,7 +4,7 @@ import { ask, type Schemas } from "./client";
 export type PackingList = Schemas["PackingListView"];
 
 export const packingListKey = (booking: string) => ["packing-list", booking];
-export const bagsKey = (booking: string) => ["bags", booking];
+const bagsKey = (booking: string) => ["bags", booking];
 
 /** The chosen bags laid open. */
 export function useBags(booking: string) {

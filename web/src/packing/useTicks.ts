@@ -2,7 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useState } from "react";
 import { useActs } from "../api/acts";
 import type { Line } from "../api/client";
-import { bagsKey, type PackingList, packingListKey } from "../api/packing";
+import { type PackingList, packingListKey } from "../api/packing";
 import { shortName } from "../words/items";
 
 /**
@@ -28,7 +28,6 @@ export function useTicks(booking: string) {
           done: line.packed
             ? `Took ${shortName(line.item)} out again.`
             : `Packed ${shortName(line.item)}.`,
-          touches: [key, bagsKey(booking), ["item", id]],
         });
       } catch {
         queries.setQueryData<PackingList>(key, (list) => list && ticked(list, id, line.packed));

@@ -6,9 +6,6 @@ import { TextField } from "../../ui/Field";
 import { fullName } from "../../words/items";
 import { leftOf } from "../../words/quantities";
 
-/** Counted pieces and things without content are moved, not decanted. */
-const canGoToTheBench = (item: Item) => item.product.unit !== "piece" && item.left > 0;
-
 export function asChosen(item: string): Chosen {
   return { item, stays: false, empty: null, count: null, amount: null, usePerMonth: null };
 }
@@ -20,7 +17,7 @@ export function TakeMore({ taken, onTake }: TakeMoreProps) {
   const [sought, setSought] = useState("");
   const found = useFound(sought).data?.items ?? [];
   const shown = sought
-    ? found.filter((item) => canGoToTheBench(item) && !taken.includes(item.id)).slice(0, 8)
+    ? found.filter((item) => item.decantable && !taken.includes(item.id)).slice(0, 8)
     : [];
   return (
     <div className="flex max-w-2xl flex-col gap-2">

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { useActs } from "../../api/acts";
-import { ask, type Item, type Schemas } from "../../api/client";
+import type { Item, Schemas } from "../../api/client";
 import { usePalette, usePalettes } from "../../api/depot";
 import { usePlaces } from "../../api/kit";
 import { useToday } from "../../api/session";
@@ -115,25 +115,20 @@ const FULL_WORDS: Record<string, string> = {
   full: "the fullest",
 };
 
-/** Into the first free slot of another palette. */
+/** Into the next free slot of another palette. */
 function ToAnother({ item, from }: { item: Item; from: string }) {
   const { perform } = useActs();
   const others = (usePalettes().data ?? []).filter(
-    (one) => one.place !== from && one.filled < one.slots && one.kind !== "belt",
+    (one) => one.place !== from && one.nextFree !== null,
   );
-  const [trouble, setTrouble] = useState<string | null>(null);
   if (others.length === 0) return null;
   const move = async (place: string) => {
-    const there = await ask<Palette>("GET", `/api/palettes/${place}`);
-    const free = there.slots.find((slot) => !slot.item && !slot.belongs);
-    if (!free) {
-      setTrouble(`${there.name} has no free slot.`);
-      return;
-    }
+    const there = others.find((one) => one.place === place);
+    if (!there) return;
     await perform({
       path: `/api/palettes/${place}/put`,
-      body: { item: item.id, slot: free.number },
-      done: `${shortName(item)} lies in slot ${free.number} of ${there.name}.`,
+      body: { item: item.id, slot: there.nextFree },
+      done: `${shortName(item)} lies in slot ${there.nextFree} of ${there.name}.`,
     });
   };
   return (
@@ -141,10 +136,9 @@ function ToAnother({ item, from }: { item: Item; from: string }) {
       label="Into another"
       empty="Choose a palette"
       value=""
-      fault={trouble ?? undefined}
       choices={others.map((one) => ({
         value: one.place,
-        word: `${one.name}, ${one.slots - one.filled} free`,
+        word: `${one.name}, ${one.free} free`,
       }))}
       onChange={(event) => void move(event.target.value).catch(() => {})}
     />

@@ -127,7 +127,5 @@ function pans<T extends { empty: { container: string } }>(kinds: T[]): T[] {
 
 function useFoundPacks(sought: string): Item[] {
   const found = useFound(sought).data?.items ?? [];
-  return sought
-    ? found.filter((item) => item.product.unit !== "piece" && item.left > 0).slice(0, 8)
-    : [];
+  return sought ? found.filter((item) => item.decantable).slice(0, 8) : [];
 }

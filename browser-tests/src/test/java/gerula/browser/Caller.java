@@ -42,8 +42,12 @@ final class Caller {
     return caller;
   }
 
-  /** Ids of the places whose adding was confirmed. */
-  List<String> addPlacesUntilItEnds() {
+  /**
+   * Ids of the places whose adding was confirmed.
+   *
+   * @param onEach run after each of them
+   */
+  List<String> addPlacesUntilItEnds(Runnable onEach) {
     List<String> confirmed = new ArrayList<>();
     while (true) {
       String id = UUID.randomUUID().toString();
@@ -59,6 +63,7 @@ final class Caller {
       try {
         if (send("POST", "/api/places", "application/json", body).statusCode() == 204) {
           confirmed.add(id);
+          onEach.run();
         }
       } catch (UncheckedIOException ended) {
         return confirmed;

@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.concurrent.CountDownLatch;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -74,11 +75,14 @@ class KilledTest {
     Caller actor = Caller.signedUp(application);
     for (int i = 0; i < KILLS; i++) {
       List<String> acting = new ArrayList<>();
-      Thread acts = Thread.ofVirtual().start(() -> acting.addAll(actor.addPlacesUntilItEnds()));
+      CountDownLatch enough = new CountDownLatch(10 + random.nextInt(60));
+      Thread acts =
+          Thread.ofVirtual()
+              .start(() -> acting.addAll(actor.addPlacesUntilItEnds(enough::countDown)));
       boolean[] isImported = {false};
       Thread table =
           Thread.ofVirtual().start(() -> isImported[0] = caller.importTable("Wave", ROWS));
-      Thread.sleep(1000 + random.nextInt(2000));
+      enough.await();
       application.kill();
       acts.join();
       table.join();

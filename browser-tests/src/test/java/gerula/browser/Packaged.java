@@ -1,21 +1,19 @@
 package gerula.browser;
 
-import java.io.File;
+import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.PrintWriter;
 import java.net.InetAddress;
 import java.net.ServerSocket;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.Objects;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
 
 /** The packaged application as a user starts it: the jar, a database, a port of loopback. */
 final class Packaged {
@@ -81,35 +79,41 @@ final class Packaged {
     builder.environment().put("SPRING_DATASOURCE_PASSWORD", setting("GERULA_TEST_APP"));
     builder.environment().put("SPRING_FLYWAY_PASSWORD", setting("GERULA_TEST_OWNER"));
     builder.redirectErrorStream(true);
-    builder.redirectOutput(new File("target/application-" + database + ".log"));
     try {
       process = builder.start();
-      waitUntilItAnswers();
     } catch (IOException broken) {
       throw new IllegalStateException("The application could not be started.", broken);
     }
+    CompletableFuture<Boolean> hasStarted = new CompletableFuture<>();
+    Process started = process;
+    Thread.ofVirtual().start(() -> keepItsLog(started, hasStarted));
+    boolean isUp = hasStarted.completeOnTimeout(false, 120, TimeUnit.SECONDS).join();
+    if (!isUp) {
+      throw new IllegalStateException("The application did not start; see " + log() + ".");
+    }
   }
 
-  private void waitUntilItAnswers() {
-    Instant latest = Instant.now().plus(Duration.ofSeconds(120));
-    try (HttpClient http = HttpClient.newHttpClient()) {
-      HttpRequest ask = HttpRequest.newBuilder(URI.create(address() + "/api/session")).build();
-      while (Instant.now().isBefore(latest) && process.isAlive()) {
-        try {
-          if (http.send(ask, BodyHandlers.discarding()).statusCode() == 200) {
-            return;
-          }
-        } catch (IOException notYet) {
-          Thread.sleep(100);
+  private Path log() {
+    return Path.of("target", "application-" + database + ".log");
+  }
+
+  /** Writes down what it says, and hears when it has started; false when it ends before. */
+  private void keepItsLog(Process of, CompletableFuture<Boolean> hasStarted) {
+    try (BufferedReader said = of.inputReader();
+        PrintWriter log = new PrintWriter(Files.newBufferedWriter(log()), true)) {
+      String line = said.readLine();
+      while (line != null) {
+        log.println(line);
+        if (line.contains("Started GerulaApplication")) {
+          hasStarted.complete(true);
         }
+        line = said.readLine();
       }
-    } catch (InterruptedException stopped) {
-      Thread.currentThread().interrupt();
+    } catch (IOException ended) {
+      // It was killed: what it said until then is written down.
+    } finally {
+      hasStarted.complete(false);
     }
-    throw new IllegalStateException(
-        "The application did not answer; see browser-tests/target/application-"
-            + database
-            + ".log");
   }
 
   /** As kill -9 does it. */

@@ -130,10 +130,11 @@ public final class KitRecords {
    * @param size what it holds when full
    * @param sealed not opened yet, where opening it starts a clock
    * @param level how full it is at a glance
+   * @param decantable whether something of it can go into another container
    * @param decant null in its own pack
    * @param picture id of its picture, null without one
    * @param slot which of the equal slots of its home it has, from 1
-   * @param changed that its look, smell or texture was reported changed
+   * @param spoilage that its look, smell or texture was reported changed
    * @param brokenPackOn the day its pack was reported broken
    * @param washedOn the day its container was washed last
    * @param usedFirst whether it is taken before others of its class
@@ -151,6 +152,7 @@ public final class KitRecords {
       BigDecimal left,
       BigDecimal size,
       Level level,
+      boolean decantable,
       @Nullable UUID home,
       @Nullable UUID now,
       Cleanliness cleanliness,

@@ -108,6 +108,7 @@ public final class KitViews {
         item.left().amount(),
         item.size().amount(),
         Level.nearest(item.left(), item.size()),
+        item.isDecantable(),
         item.home(),
         item.now(),
         item.cleanliness(),

@@ -4,6 +4,7 @@ import static gerula.app.tables.Tables.LEDGER;
 import static gerula.app.tables.Tables.LEDGER_THING;
 
 import gerula.app.platform.errors.Refused;
+import gerula.app.platform.web.TouchedHeader;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
 import java.util.List;
@@ -95,6 +96,7 @@ public class Ledger {
     guards.forEach(guard -> guard.check(touched));
     entries.write(who, id, name, act, undoes);
     projections.done(id, name);
+    TouchedHeader.tell(touched.things().keySet().stream().map(ThingKind::code).toList());
   }
 
   /**

@@ -22,7 +22,6 @@ import gerula.core.depot.bench.UseRate;
 import gerula.core.depot.empties.Empty;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.ProductClass;
-import gerula.core.quantity.Unit;
 import gerula.core.rule.HouseRules;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -145,7 +144,7 @@ class Planning {
 
   private static boolean isStillThere(StoredItem stored) {
     Item item = stored.item();
-    return !item.isDiscarded() && !item.left().isNone() && item.left().unit() != Unit.PIECE;
+    return item.isDecantable();
   }
 
   private static OnTheBench onTheBench(

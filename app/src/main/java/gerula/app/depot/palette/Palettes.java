@@ -25,11 +25,14 @@ import gerula.core.kit.place.PlaceTree;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -66,8 +69,17 @@ class Palettes {
    * A palette at a glance.
    *
    * @param filled slots in which something lies
+   * @param free slots in which nothing lies and that wait for nothing
+   * @param nextFree the first of them that a pan can be laid into, null when there is none
    */
-  record PaletteLine(UUID place, String name, PlaceKind kind, int slots, int filled) {}
+  record PaletteLine(
+      UUID place,
+      String name,
+      PlaceKind kind,
+      int slots,
+      int filled,
+      int free,
+      @Nullable Integer nextFree) {}
 
   /**
    * One slot.
@@ -94,8 +106,19 @@ class Palettes {
 
   private PaletteLine line(Place place) {
     int slots = Objects.requireNonNull(place.inside().slots()).count();
-    int things = store.itemsIn(List.of(place.id())).size();
-    return new PaletteLine(place.id(), place.name(), place.kind(), slots, Math.min(slots, things));
+    List<StoredItem> inside = store.itemsIn(List.of(place.id()));
+    Set<Integer> held = new HashSet<>(bySlot(place, inside).keySet());
+    held.addAll(liftedOut(place.id()).keySet());
+    List<Integer> free =
+        IntStream.rangeClosed(1, slots).boxed().filter(slot -> !held.contains(slot)).toList();
+    return new PaletteLine(
+        place.id(),
+        place.name(),
+        place.kind(),
+        slots,
+        Math.min(slots, inside.size()),
+        free.size(),
+        place.takesPans() && !free.isEmpty() ? free.getFirst() : null);
   }
 
   PaletteView one(SignedIn who, UUID id) {
@@ -113,10 +136,7 @@ class Palettes {
             new PlaceTree(List.of(alone(place))),
             inside.stream().map(StoredItem::item).toList());
     Map<Integer, StoredItem> bySlot = bySlot(place, inside);
-    Map<Integer, StoredItem> away = new HashMap<>();
-    store.atHomeIn(id).stream()
-        .filter(one -> one.item().slot() != null && !id.equals(one.item().now()))
-        .forEach(one -> away.put(one.item().slot(), one));
+    Map<Integer, StoredItem> away = liftedOut(id);
     List<SlotView> slots = new ArrayList<>();
     for (int i = 0; i < tray.slots().size(); i++) {
       StoredItem item = bySlot.get(i + 1);
@@ -129,6 +149,15 @@ class Palettes {
               belongs == null ? null : now.of(belongs)));
     }
     return new PaletteView(id, place.name(), place.kind(), tray.box(), slots);
+  }
+
+  /** What belongs in a slot of it and is somewhere else. */
+  private Map<Integer, StoredItem> liftedOut(UUID palette) {
+    Map<Integer, StoredItem> away = new HashMap<>();
+    store.atHomeIn(palette).stream()
+        .filter(one -> one.item().slot() != null && !palette.equals(one.item().now()))
+        .forEach(one -> away.put(one.item().slot(), one));
+    return away;
   }
 
   /** The palette drawn by itself: what it lies in, and what lies in it as places, is left out. */

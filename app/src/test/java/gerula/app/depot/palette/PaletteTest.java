@@ -8,6 +8,7 @@ import gerula.app.Kits;
 import gerula.app.Running;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -35,8 +36,12 @@ class PaletteTest {
   }
 
   private String addPalette(String name, int slots) {
+    return addPlace(name, "palette", slots);
+  }
+
+  private String addPlace(String name, String kind, int slots) {
     String id = Kits.id();
-    ObjectNode place = Kits.place(name, "palette");
+    ObjectNode place = Kits.place(name, kind);
     place.putObject("slots").put("count", slots).put("widthMm", 27).put("depthMm", 27);
     place.withObject("slots").put("heightMm", 9);
     ObjectNode asked = act().put("id", id);
@@ -123,5 +128,49 @@ class PaletteTest {
     assertThat(slots(palette, "item"))
         .containsExactly(styles.get(1), styles.get(2), styles.get(0), "", "", "");
     client.post("/api/palettes/" + bag + "/sort", act()).expect(409);
+  }
+
+  private JsonNode line(String place) {
+    for (JsonNode line : client.get("/api/palettes").expect(200).body()) {
+      if (line.path("place").asString().equals(place)) {
+        return line;
+      }
+    }
+    throw new AssertionError("There is no palette " + place);
+  }
+
+  /** A slot that waits for what was lifted out is not free; a brush belt's are for no pan. */
+  @Test
+  void theNextFreeSlotIsToldAndWaitsForNothing() {
+    assertThat(line(palette).path("nextFree").asInt()).isEqualTo(1);
+    String first = pannedUp(1);
+    pannedUp(3);
+    assertThat(line(palette).path("nextFree").asInt()).isEqualTo(2);
+    ObjectNode lift = act().put("to", bag).put("person", "");
+    client.post("/api/items/" + first + "/lift-out", lift).expect(204);
+    assertThat(line(palette).path("nextFree").asInt()).isEqualTo(2);
+    assertThat(line(palette).path("free").asInt()).isEqualTo(4);
+    String belt = addPlace("Belt", "belt", 3);
+    assertThat(line(belt).path("free").asInt()).isEqualTo(3);
+    assertThat(line(belt).path("nextFree").isNull()).isTrue();
+  }
+
+  /** An answer says which kinds of things it changed: whatever shows them is asked for again. */
+  @Test
+  void anAnswerSaysWhatWasChanged() {
+    ObjectNode move = act().put("to", bag);
+    assertThat(touched(client.post("/api/items/" + source + "/move", move))).hasValue("item");
+    String undo = "/api/ledger/" + move.path("actId").asString() + "/undo";
+    assertThat(touched(client.post(undo, act()))).hasValue("item");
+    // Sent again it was done before: nobody says what it changed then.
+    assertThat(touched(client.post("/api/items/" + source + "/move", move))).isEmpty();
+    ObjectNode decant = Kits.decant(Kits.id(), source, pans, 1.5);
+    assertThat(touched(client.post("/api/decants", decant)).orElseThrow().split(","))
+        .contains("empty", "filling", "item");
+  }
+
+  private static Optional<String> touched(Client.Answer answer) {
+    assertThat(answer.status()).as("%s", answer.raw().body()).isBetween(200, 299);
+    return answer.raw().headers().firstValue("Gerula-Touched");
   }
 }

@@ -1,9 +1,9 @@
 package gerula.core.depot.bench;
 
+import gerula.core.dates.Months;
 import gerula.core.depot.Amounts;
 import gerula.core.depot.Content;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,9 +26,6 @@ public record Pack(
     double usePerMonthMl,
     @Nullable LocalDate useBy) {
 
-  /** A twelfth of a mean year. */
-  private static final double DAYS_PER_MONTH = 365.25 / 12;
-
   public Pack {
     Amounts.notNegative("content", "ml", contentMl);
     Amounts.positive("density", "g/ml", densityGPerMl);
@@ -45,6 +42,6 @@ public record Pack(
   double monthsLeftOn(LocalDate day) {
     return useBy == null
         ? Double.POSITIVE_INFINITY
-        : Math.max(0, ChronoUnit.DAYS.between(day, useBy) + 1) / DAYS_PER_MONTH;
+        : Math.max(0, Months.between(day, useBy.plusDays(1)));
   }
 }

@@ -3,6 +3,7 @@ package gerula.core.depot.bench;
 import gerula.core.depot.Contents;
 import gerula.core.depot.Texture;
 import gerula.core.kit.item.Item;
+import gerula.core.kit.item.Marks;
 import gerula.core.kit.item.Vessel;
 import gerula.core.kit.product.Finish;
 import gerula.core.kit.product.Form;
@@ -43,8 +44,6 @@ public record Suggestion(Item item, Set<SuggestionReason> reasons) {
 
   /** Lighter packs are not worth the work for a booking's sake alone, in g. */
   private static final long WORTH_G = 40;
-
-  private static final double LOW = 0.25;
 
   private static final Comparator<Suggestion> MOST_WORTH =
       Comparator.<Suggestion>comparingInt(one -> -one.reasons.size())
@@ -117,6 +116,6 @@ public record Suggestion(Item item, Set<SuggestionReason> reasons) {
   private static boolean isLowDecant(Item item) {
     return !item.isDiscarded()
         && item.vessel() instanceof Vessel.Decant
-        && item.left().shareOf(item.size()) <= LOW;
+        && item.left().shareOf(item.size()) <= Marks.LOW_SHARE;
   }
 }

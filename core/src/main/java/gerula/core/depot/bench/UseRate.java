@@ -1,9 +1,9 @@
 package gerula.core.depot.bench;
 
+import gerula.core.dates.Months;
 import gerula.core.quantity.Quantity;
 import gerula.core.rule.Code;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 
 /**
@@ -24,7 +24,6 @@ public record UseRate(double perMonth, Basis basis) {
   /** Uses longer ago say little about today. */
   private static final int DAYS_LOOKED_AT = 183;
 
-  private static final double DAYS_PER_MONTH = 365.25 / 12;
   private static final int ENOUGH = 2;
   private static final int MONTHS_A_PACK = 12;
 
@@ -49,7 +48,7 @@ public record UseRate(double perMonth, Basis basis) {
     }
     LocalDate first = recent.stream().map(Used::on).min(LocalDate::compareTo).orElseThrow();
     // Two uses within a week say nothing of a month: at least one month counts.
-    double months = Math.max(1, ChronoUnit.DAYS.between(first, today) / DAYS_PER_MONTH);
+    double months = Math.max(1, Months.between(first, today));
     double amount = recent.stream().mapToLong(Used::thousandths).sum() / 1000.0;
     return new UseRate(amount / months, Basis.LEARNT);
   }

@@ -1,5 +1,6 @@
 package gerula.core.depot.lineage;
 
+import gerula.core.dates.Months;
 import gerula.core.dates.PackDates;
 import gerula.core.dates.UseBy;
 import gerula.core.depot.empties.Empty;
@@ -45,8 +46,6 @@ public record Refill(
 
   /** So many fillings without a washing are enough. */
   private static final int OFTEN = 3;
-
-  private static final double DAYS_PER_MONTH = 365.25 / 12;
 
   /**
    * What the refill of a container is worked out from.
@@ -160,7 +159,7 @@ public record Refill(
     double room = container.size().amount().doubleValue() * Empty.FILLED - rest;
     double amount = Math.min(room, source.left().amount().doubleValue());
     if (lastDay != null && facts.usePerMonth() > 0) {
-      double months = (ChronoUnit.DAYS.between(facts.today(), lastDay) + 1) / DAYS_PER_MONTH;
+      double months = Months.between(facts.today(), lastDay.plusDays(1));
       amount = Math.min(amount, facts.usePerMonth() * months - rest);
     }
     return new Quantity(Math.max(0, (long) Math.floor(amount * 1000)), source.left().unit());

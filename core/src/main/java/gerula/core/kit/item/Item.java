@@ -6,6 +6,7 @@ import gerula.core.kit.product.Measures;
 import gerula.core.kit.product.Product;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
+import gerula.core.quantity.Unit;
 import gerula.core.rule.HouseRules;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -62,6 +63,11 @@ public record Item(
               + told.unit().code()
               + ".");
     }
+  }
+
+  /** Whether something of it can go into another container; what is counted is moved. */
+  public boolean isDecantable() {
+    return !isDiscarded && left.unit() != Unit.PIECE && !left.isNone();
   }
 
   /** Moved: it lies somewhere else, and is not lent any more. */

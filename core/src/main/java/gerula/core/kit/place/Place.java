@@ -28,6 +28,11 @@ public record Place(
     Purpose purpose,
     @Nullable UUID thing) {
 
+  /** Whether pans can be laid into its slots; those of a brush belt hold brushes. */
+  public boolean takesPans() {
+    return inside.slots() != null && kind != PlaceKind.BELT;
+  }
+
   /** One of which nothing but its whereabouts is known. */
   public static Place bare(UUID id, @Nullable UUID parent, String name, PlaceKind kind, int reach) {
     return new Place(

@@ -1,0 +1,50 @@
+/** Kinds of things as an answer names them: see the header Gerula-Touched. */
+const KIT = ["item", "place", "product", "filling", "house_rules"];
+const BOOKINGS = ["booking", "packed"];
+const BENCH = ["bench_session", "bench_piece", "empty"];
+
+/** What each question's answer follows from. What is not listed may follow from anything. */
+const FOLLOWS: Record<string, readonly string[]> = {
+  session: [],
+  "calendar-feed": [],
+  "workspace-check": [],
+  dilution: [],
+  house: ["house_rules"],
+  bookings: BOOKINGS,
+  booking: BOOKINGS,
+  "packing-list": [...KIT, ...BOOKINGS],
+  bags: [...KIT, ...BOOKINGS],
+  people: ["item", "place", "booking", "contact"],
+  person: ["item", "place", "booking", "contact"],
+  buying: ["wanted", "item", "product"],
+  empties: [...BENCH, "item", "filling"],
+  "bench-sessions": [...KIT, ...BENCH],
+  "bench-session": [...KIT, ...BENCH],
+  places: KIT,
+  palettes: KIT,
+  palette: KIT,
+  items: KIT,
+  found: KIT,
+  earlier: KIT,
+  open: [...KIT, "stocktake"],
+  place: [...KIT, "stocktake"],
+  item: [...KIT, "packed", "contact", "stocktake"],
+  strays: [...KIT, ...BOOKINGS],
+  walk: [...KIT, ...BOOKINGS],
+  lineage: [...KIT, "empty"],
+  refill: [...KIT, "empty"],
+  recall: KIT,
+  dates: [...KIT, ...BOOKINGS, "wanted"],
+};
+
+/**
+ * Whether the answer to a question may be another now.
+ *
+ * @param touched kinds that were changed; null when nobody says
+ */
+export function mayHaveChanged(queryKey: readonly unknown[], touched: string[] | null): boolean {
+  const kinds = FOLLOWS[String(queryKey[0])];
+  // A name stands wherever somebody is named.
+  if (!kinds || touched === null || touched.includes("person")) return true;
+  return touched.some((kind) => kinds.includes(kind));
+}
