@@ -176,7 +176,7 @@ command_probe() {
   return "$result"
 }
 
-# PIT over the rules of dates and of the bench: how many changed rules a test notices.
+# PIT over the rules of dates, the bench, the kit and packing: how many changed rules a test notices.
 command_mutation() {
   need_jdk
   need_maven

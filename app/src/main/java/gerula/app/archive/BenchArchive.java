@@ -3,6 +3,7 @@ package gerula.app.archive;
 import gerula.app.depot.bench.SessionStore;
 import gerula.app.depot.bench.SessionStore.StoredPiece;
 import gerula.app.depot.bench.SessionStore.StoredSession;
+import gerula.app.depot.bench.StoredPieceBuilder;
 import gerula.app.depot.empties.EmptyStore;
 import gerula.app.depot.empties.EmptyStore.StoredEmpty;
 import gerula.app.depot.lineage.FillingStore;
@@ -207,20 +208,21 @@ class BenchArchive {
   }
 
   private static StoredPiece stored(UUID session, Archived.OfPiece one) {
-    return new StoredPiece(
-        one.id(),
-        session,
-        one.position(),
-        one.source(),
-        one.empty(),
-        one.amount(),
-        one.handling(),
-        one.state(),
-        one.begunAt(),
-        one.seconds(),
-        one.decant(),
-        one.mishap(),
-        one.version());
+    return StoredPieceBuilder.stagedBuilder()
+        .id(one.id())
+        .session(session)
+        .position(one.position())
+        .source(one.source())
+        .empty(one.empty())
+        .amount(one.amount())
+        .handling(one.handling())
+        .state(one.state())
+        .begunAt(one.begunAt())
+        .seconds(one.seconds())
+        .decant(one.decant())
+        .mishap(one.mishap())
+        .version(one.version())
+        .build();
   }
 
   private static StoredWanted stored(Archived.Wanted one) {

@@ -7,6 +7,7 @@ import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.rule.Code;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -42,6 +43,7 @@ public final class BookingRecords {
       List<Service> services) {}
 
   /** A booking with its faces in order of priority. */
+  @RecordBuilder
   public record BookingView(
       UUID id,
       String title,
@@ -58,20 +60,21 @@ public final class BookingRecords {
       int version) {}
 
   public static BookingView view(StoredBooking stored) {
-    return new BookingView(
-        stored.booking().id(),
-        stored.booking().title(),
-        stored.booking().firstDay(),
-        stored.booking().lastDay(),
-        stored.callTime(),
-        stored.location(),
-        stored.booking().conditions().stream().sorted().toList(),
-        stored.bags(),
-        stored.booking().faces().stream().map(BookingRecords::view).toList(),
-        stage(stored),
-        stored.departedAt(),
-        stored.backAt(),
-        stored.version());
+    return BookingViewBuilder.stagedBuilder()
+        .id(stored.booking().id())
+        .title(stored.booking().title())
+        .firstDay(stored.booking().firstDay())
+        .lastDay(stored.booking().lastDay())
+        .callTime(stored.callTime())
+        .location(stored.location())
+        .conditions(stored.booking().conditions().stream().sorted().toList())
+        .bags(stored.bags())
+        .faces(stored.booking().faces().stream().map(BookingRecords::view).toList())
+        .stage(stage(stored))
+        .departedAt(stored.departedAt())
+        .backAt(stored.backAt())
+        .version(stored.version())
+        .build();
   }
 
   private static Stage stage(StoredBooking stored) {

@@ -6,6 +6,7 @@ import gerula.app.kit.item.Handling;
 import gerula.app.kit.item.InheritedDates;
 import gerula.app.kit.item.ItemDescription;
 import gerula.app.kit.item.ItemDraft;
+import gerula.app.kit.item.ItemDraftBuilder;
 import gerula.app.kit.item.ItemRows;
 import gerula.app.kit.item.StoredItem;
 import gerula.app.kit.place.PlaceStore;
@@ -178,27 +179,28 @@ public class Kit {
   public void addSealed(Act act, UUID id, StoredItem like) {
     Item item = like.item();
     ItemDraft draft =
-        new ItemDraft(
-            null,
-            time.today(),
-            null,
-            null,
-            item.product().content().amount(),
-            item.home(),
-            item.home(),
-            Cleanliness.CLEAN,
-            false,
-            "",
-            "",
-            null,
-            null,
-            null,
-            like.details().favourite(),
-            like.details().rare(),
-            "",
-            null,
-            null,
-            null);
+        ItemDraftBuilder.stagedBuilder()
+            .madeOn(null)
+            .boughtOn(time.today())
+            .openedOn(null)
+            .printedExpiry(null)
+            .left(item.product().content().amount())
+            .home(item.home())
+            .now(item.home())
+            .cleanliness(Cleanliness.CLEAN)
+            .personal(false)
+            .note("")
+            .batch("")
+            .price(null)
+            .currency(null)
+            .onlyFor(null)
+            .favourite(like.details().favourite())
+            .rare(like.details().rare())
+            .brushSet("")
+            .decant(null)
+            .askBackOn(null)
+            .onlyForId(null)
+            .build();
     act.touch(ThingKind.ITEM_THING, id, () -> store.insert(id, item.product().id(), draft));
   }
 

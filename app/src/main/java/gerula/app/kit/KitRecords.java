@@ -25,6 +25,7 @@ import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Section;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -44,6 +45,7 @@ public final class KitRecords {
    * @param walk its number on the way one walks through all places, from 0
    * @param things how many lie directly in it
    */
+  @RecordBuilder
   public record PlaceView(
       UUID id,
       @Nullable UUID parent,
@@ -81,6 +83,7 @@ public final class KitRecords {
       Outline outline, int widthMm, int depthMm, int heightMm, long massG, boolean estimated) {}
 
   /** A product. */
+  @RecordBuilder
   public record ProductView(
       UUID id,
       String maker,
@@ -140,6 +143,7 @@ public final class KitRecords {
    * @param usedFirst whether it is taken before others of its class
    * @param keptOn the day somebody last went through the kit and kept it
    */
+  @RecordBuilder
   public record ItemView(
       UUID id,
       ProductView product,

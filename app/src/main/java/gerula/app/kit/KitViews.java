@@ -53,33 +53,34 @@ public final class KitViews {
   public static PlaceView of(StoredPlace stored, int walk, int things) {
     Place place = stored.place();
     Inside inside = place.inside();
-    return new PlaceView(
-        place.id(),
-        place.parent(),
-        place.name(),
-        place.kind(),
-        place.isPortable(),
-        place.reach(),
-        inside.widthMm(),
-        inside.depthMm(),
-        inside.heightMm(),
-        (int) place.ownMass().grams(),
-        place.greatestMass() == null ? null : (int) place.greatestMass().grams(),
-        place.purpose().section(),
-        place.home(),
-        slots(inside.slots()),
-        inside.isSealed(),
-        stored.windowed(),
-        stored.worn(),
-        place.purpose().allowed().stream().sorted().toList(),
-        stored.person() == null ? null : stored.person().name(),
-        stored.person() == null ? null : stored.person().id(),
-        place.thing(),
-        stored.note(),
-        stored.code(),
-        walk,
-        things,
-        stored.version());
+    return PlaceViewBuilder.stagedBuilder()
+        .id(place.id())
+        .parent(place.parent())
+        .name(place.name())
+        .kind(place.kind())
+        .portable(place.isPortable())
+        .reach(place.reach())
+        .innerWidthMm(inside.widthMm())
+        .innerDepthMm(inside.depthMm())
+        .innerHeightMm(inside.heightMm())
+        .ownMassG((int) place.ownMass().grams())
+        .greatestMassG(place.greatestMass() == null ? null : (int) place.greatestMass().grams())
+        .section(place.purpose().section())
+        .home(place.home())
+        .slots(slots(inside.slots()))
+        .sealed(inside.isSealed())
+        .windowed(stored.windowed())
+        .worn(stored.worn())
+        .allowed(place.purpose().allowed().stream().sorted().toList())
+        .performer(stored.person() == null ? null : stored.person().name())
+        .personId(stored.person() == null ? null : stored.person().id())
+        .thing(place.thing())
+        .note(stored.note())
+        .code(stored.code())
+        .walk(walk)
+        .things(things)
+        .version(stored.version())
+        .build();
   }
 
   private static PlaceDraft.@Nullable SlotsDraft slots(Inside.@Nullable Slots slots) {
@@ -96,50 +97,51 @@ public final class KitViews {
   public ItemView of(StoredItem stored) {
     Item item = stored.item();
     StoredItem.ItemDetails details = stored.details();
-    return new ItemView(
-        item.id(),
-        product(stored),
-        item.dates().madeOn(),
-        item.dates().boughtOn(),
-        item.dates().openedOn(),
-        item.dates().printedExpiry(),
-        item.isSealed(),
-        details.code(),
-        item.left().amount(),
-        item.size().amount(),
-        Level.nearest(item.left(), item.size()),
-        item.isDecantable(),
-        item.home(),
-        item.now(),
-        item.cleanliness(),
-        item.clean().since(),
-        item.clean().by(),
-        item.clean().until(),
-        item.forWhom() instanceof ForWhom.TheArtist,
-        item.forWhom() instanceof ForWhom.Only only ? only.person().name() : null,
-        item.forWhom() instanceof ForWhom.Only only ? only.person().id() : null,
-        details.note(),
-        details.batch(),
-        details.price(),
-        details.currency(),
-        details.favourite(),
-        details.rare(),
-        details.brushSet(),
-        decant(item),
-        item.askBackOn(),
-        details.pictureId(),
-        item.slot(),
-        spoilage(item),
-        details.brokenPackOn(),
-        details.washedOn(),
-        item.isUsedFirst(),
-        details.keptOn(),
-        details.discardedOn(),
-        details.discardCause(),
-        item.mass().grams(),
-        marks(Marks.of(item, places, today, house)),
-        useBy(item.useBy(house)),
-        stored.version());
+    return ItemViewBuilder.stagedBuilder()
+        .id(item.id())
+        .product(product(stored))
+        .madeOn(item.dates().madeOn())
+        .boughtOn(item.dates().boughtOn())
+        .openedOn(item.dates().openedOn())
+        .printedExpiry(item.dates().printedExpiry())
+        .sealed(item.isSealed())
+        .code(details.code())
+        .left(item.left().amount())
+        .size(item.size().amount())
+        .level(Level.nearest(item.left(), item.size()))
+        .decantable(item.isDecantable())
+        .home(item.home())
+        .now(item.now())
+        .cleanliness(item.cleanliness())
+        .cleanSince(item.clean().since())
+        .cleanBy(item.clean().by())
+        .cleanUntil(item.clean().until())
+        .personal(item.forWhom() instanceof ForWhom.TheArtist)
+        .onlyFor(item.forWhom() instanceof ForWhom.Only only ? only.person().name() : null)
+        .onlyForId(item.forWhom() instanceof ForWhom.Only only ? only.person().id() : null)
+        .note(details.note())
+        .batch(details.batch())
+        .price(details.price())
+        .currency(details.currency())
+        .favourite(details.favourite())
+        .rare(details.rare())
+        .brushSet(details.brushSet())
+        .decant(decant(item))
+        .askBackOn(item.askBackOn())
+        .picture(details.pictureId())
+        .slot(item.slot())
+        .spoilage(spoilage(item))
+        .brokenPackOn(details.brokenPackOn())
+        .washedOn(details.washedOn())
+        .usedFirst(item.isUsedFirst())
+        .keptOn(details.keptOn())
+        .discardedOn(details.discardedOn())
+        .discardCause(details.discardCause())
+        .massG(item.mass().grams())
+        .marks(marks(Marks.of(item, places, today, house)))
+        .useBy(useBy(item.useBy(house)))
+        .version(stored.version())
+        .build();
   }
 
   private static @Nullable SpoilageView spoilage(Item item) {
@@ -161,28 +163,29 @@ public final class KitViews {
   private static ProductView product(StoredItem stored) {
     Product product = stored.item().product();
     StoredItem.ProductDetails details = stored.of();
-    return new ProductView(
-        product.id(),
-        product.maker(),
-        product.name(),
-        product.shade(),
-        details.colour(),
-        product.productClass(),
-        product.productClass().section(),
-        product.form(),
-        product.content().amount(),
-        product.content().unit(),
-        product.depth(),
-        product.traits().stream().sorted().toList(),
-        product.contains().stream().sorted().map(Sensitivity::name).toList(),
-        details.periodAfterOpening(),
-        measures(product.measuresOrEstimate(), product.measures() == null),
-        details.finish(),
-        details.coverage(),
-        details.spf(),
-        details.wattHours(),
-        details.packCode(),
-        stored.productVersion());
+    return ProductViewBuilder.stagedBuilder()
+        .id(product.id())
+        .maker(product.maker())
+        .name(product.name())
+        .shade(product.shade())
+        .colour(details.colour())
+        .productClass(product.productClass())
+        .section(product.productClass().section())
+        .form(product.form())
+        .content(product.content().amount())
+        .unit(product.content().unit())
+        .depth(product.depth())
+        .traits(product.traits().stream().sorted().toList())
+        .contains(product.contains().stream().sorted().map(Sensitivity::name).toList())
+        .periodAfterOpening(details.periodAfterOpening())
+        .measures(measures(product.measuresOrEstimate(), product.measures() == null))
+        .finish(details.finish())
+        .coverage(details.coverage())
+        .spf(details.spf())
+        .wattHours(details.wattHours())
+        .packCode(details.packCode())
+        .version(stored.productVersion())
+        .build();
   }
 
   private static MeasuresView measures(Measures measures, boolean estimated) {

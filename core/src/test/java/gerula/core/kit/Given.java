@@ -5,15 +5,18 @@ import gerula.core.kit.item.CleanState;
 import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
+import gerula.core.kit.item.ItemBuilder;
 import gerula.core.kit.item.SpoilageReport;
 import gerula.core.kit.item.Vessel;
 import gerula.core.kit.place.Inside;
 import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceBuilder;
 import gerula.core.kit.place.PlaceKind;
 import gerula.core.kit.place.Purpose;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.Measures;
 import gerula.core.kit.product.Product;
+import gerula.core.kit.product.ProductBuilder;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Section;
 import gerula.core.kit.product.Sensitivity;
@@ -178,27 +181,39 @@ public final class Given {
     }
 
     public Product product() {
-      return new Product(
-          id, "maker", name, shade, productClass, form, content, depth, traits, contains, measures);
+      return ProductBuilder.stagedBuilder()
+          .id(id)
+          .maker("maker")
+          .name(name)
+          .shade(shade)
+          .productClass(productClass)
+          .form(form)
+          .content(content)
+          .depth(depth)
+          .traits(traits)
+          .contains(contains)
+          .measures(measures)
+          .build();
     }
 
     public Item item() {
       Quantity rest = left != null ? left : content;
-      return new Item(
-          id,
-          product(),
-          dates,
-          rest,
-          home,
-          now,
-          askBackOn,
-          CleanState.told(cleanliness),
-          forWhom,
-          vessel,
-          slot,
-          spoilage,
-          isUsedFirst,
-          isDiscarded);
+      return ItemBuilder.stagedBuilder()
+          .id(id)
+          .product(product())
+          .dates(dates)
+          .left(rest)
+          .home(home)
+          .now(now)
+          .askBackOn(askBackOn)
+          .clean(CleanState.told(cleanliness))
+          .forWhom(forWhom)
+          .vessel(vessel)
+          .slot(slot)
+          .spoilage(spoilage)
+          .isUsedFirst(isUsedFirst)
+          .isDiscarded(isDiscarded)
+          .build();
     }
   }
 
@@ -288,19 +303,20 @@ public final class Given {
     }
 
     public Place place() {
-      return new Place(
-          id,
-          parent,
-          null,
-          name,
-          kind,
-          isPortable,
-          reach,
-          inside,
-          ownMass,
-          greatestMass,
-          purpose,
-          thing);
+      return PlaceBuilder.stagedBuilder()
+          .id(id)
+          .parent(parent)
+          .home(null)
+          .name(name)
+          .kind(kind)
+          .isPortable(isPortable)
+          .reach(reach)
+          .inside(inside)
+          .ownMass(ownMass)
+          .greatestMass(greatestMass)
+          .purpose(purpose)
+          .thing(thing)
+          .build();
     }
   }
 }

@@ -12,6 +12,7 @@ import gerula.core.dates.PackDates;
 import gerula.core.kit.Given;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
+import gerula.core.kit.item.ItemBuilder;
 import gerula.core.kit.item.SpoilageReport;
 import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceKind;
@@ -318,21 +319,14 @@ class PackingListTest {
   }
 
   private static Item printed(Item item, LocalDate expiry) {
-    return new Item(
-        item.id(),
-        item.product(),
-        new PackDates(null, null, null, expiry, null),
-        item.left(),
-        item.home(),
-        item.now(),
-        null,
-        item.clean(),
-        item.forWhom(),
-        item.vessel(),
-        null,
-        null,
-        false,
-        false);
+    return ItemBuilder.builder(item)
+        .dates(new PackDates(null, null, null, expiry, null))
+        .askBackOn(null)
+        .slot(null)
+        .spoilage(null)
+        .isUsedFirst(false)
+        .isDiscarded(false)
+        .build();
   }
 
   private static PackingFinding.Gap gap(PackingList list, NeedKind kind) {

@@ -12,11 +12,13 @@ import gerula.core.kit.item.CleanState;
 import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
+import gerula.core.kit.item.ItemBuilder;
 import gerula.core.kit.item.Vessel;
 import gerula.core.kit.place.PlaceKind;
 import gerula.core.kit.place.PlaceTree;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.Product;
+import gerula.core.kit.product.ProductBuilder;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Section;
 import gerula.core.kit.product.Sensitivity;
@@ -109,21 +111,23 @@ public final class RandomKits {
         product.content().unit() == Unit.PIECE
             ? Quantity.pieces(Math.ceilDiv(left, 1000L))
             : new Quantity(left, product.content().unit());
-    return new Item(
-        id(),
-        product,
-        new PackDates(null, TODAY.minusDays(900), opened, printed, null),
-        amount,
-        bag,
-        random.nextInt(20) == 0 ? null : bag,
-        null,
-        CleanState.told(random.nextInt(15) == 0 ? Cleanliness.CONTAMINATED : Cleanliness.CLEAN),
-        forWhom(),
-        Vessel.PACK,
-        null,
-        null,
-        random.nextInt(20) == 0,
-        random.nextInt(15) == 0);
+    return ItemBuilder.stagedBuilder()
+        .id(id())
+        .product(product)
+        .dates(new PackDates(null, TODAY.minusDays(900), opened, printed, null))
+        .left(amount)
+        .home(bag)
+        .now(random.nextInt(20) == 0 ? null : bag)
+        .askBackOn(null)
+        .clean(
+            CleanState.told(random.nextInt(15) == 0 ? Cleanliness.CONTAMINATED : Cleanliness.CLEAN))
+        .forWhom(forWhom())
+        .vessel(Vessel.PACK)
+        .slot(null)
+        .spoilage(null)
+        .isUsedFirst(random.nextInt(20) == 0)
+        .isDiscarded(random.nextInt(15) == 0)
+        .build();
   }
 
   private ForWhom forWhom() {
@@ -146,18 +150,19 @@ public final class RandomKits {
     if (random.nextInt(4) == 0) {
       contains.add(new Sensitivity(oneOf(SENSITIVITIES)));
     }
-    return new Product(
-        id(),
-        "maker",
-        "thing",
-        "shade",
-        productClass,
-        oneOf(Arrays.asList(Form.values())),
-        content,
-        productClass.section() == Section.BASE ? 1 + random.nextInt(19) / 2.0 : null,
-        some(Trait.class, 0.2),
-        contains,
-        null);
+    return ProductBuilder.stagedBuilder()
+        .id(id())
+        .maker("maker")
+        .name("thing")
+        .shade("shade")
+        .productClass(productClass)
+        .form(oneOf(Arrays.asList(Form.values())))
+        .content(content)
+        .depth(productClass.section() == Section.BASE ? 1 + random.nextInt(19) / 2.0 : null)
+        .traits(some(Trait.class, 0.2))
+        .contains(contains)
+        .measures(null)
+        .build();
   }
 
   private <E extends Enum<E>> Set<E> some(Class<E> list, double share) {

@@ -11,6 +11,7 @@ import gerula.core.depot.bench.UseRate;
 import gerula.core.depot.empties.FitReason;
 import gerula.core.kit.item.Container;
 import gerula.core.rule.Code;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
@@ -108,6 +109,7 @@ final class BenchRecords {
    * @param finishedBy the act that finished it, to be undone by itself
    * @param usualMinutes what such a piece takes this artist
    */
+  @RecordBuilder
   record PieceView(
       UUID id,
       int version,

@@ -73,23 +73,24 @@ class PieceViews {
     StoredEmpty empty = Objects.requireNonNull(known.kinds().get(one.empty()));
     StoredItem decant = one.decant() == null ? null : known.items().get(one.decant());
     Content content = Planning.content(source);
-    return new PieceView(
-        one.id(),
-        one.version(),
-        known.now().of(source),
-        one.empty(),
-        empty.draft().name(),
-        empty.draft().container(),
-        one.amount(),
-        new ItemPack(source.item(), content).ml(one.amount().doubleValue()),
-        one.handling(),
-        Handling.cautions(content).stream().sorted().toList(),
-        one.state(),
-        one.begunAt(),
-        one.seconds(),
-        known.pace().of(one.handling()),
-        decant == null ? null : known.now().of(decant),
-        known.finished().get(one.id()),
-        one.mishap());
+    return PieceViewBuilder.stagedBuilder()
+        .id(one.id())
+        .version(one.version())
+        .source(known.now().of(source))
+        .empty(one.empty())
+        .emptyName(empty.draft().name())
+        .container(empty.draft().container())
+        .amount(one.amount())
+        .amountMl(new ItemPack(source.item(), content).ml(one.amount().doubleValue()))
+        .handling(one.handling())
+        .cautions(Handling.cautions(content).stream().sorted().toList())
+        .state(one.state())
+        .begunAt(one.begunAt())
+        .seconds(one.seconds())
+        .usualMinutes(known.pace().of(one.handling()))
+        .decant(decant == null ? null : known.now().of(decant))
+        .finishedBy(known.finished().get(one.id()))
+        .mishap(one.mishap())
+        .build();
   }
 }

@@ -109,20 +109,21 @@ class SessionSteps {
       List<StoredPiece> pieces) {
     for (int i = 0; i < piece.count(); i++) {
       pieces.add(
-          new StoredPiece(
-              UUID.randomUUID(),
-              session,
-              pieces.size() + 1,
-              one.stored().id(),
-              planned.empties().get(piece.empty()).id(),
-              one.bench().ofMl(piece.fillMl()).amount(),
-              Handling.of(one.pack().content()),
-              PieceState.WAITING,
-              null,
-              0,
-              null,
-              null,
-              0));
+          StoredPieceBuilder.stagedBuilder()
+              .id(UUID.randomUUID())
+              .session(session)
+              .position(pieces.size() + 1)
+              .source(one.stored().id())
+              .empty(planned.empties().get(piece.empty()).id())
+              .amount(one.bench().ofMl(piece.fillMl()).amount())
+              .handling(Handling.of(one.pack().content()))
+              .state(PieceState.WAITING)
+              .begunAt(null)
+              .seconds(0)
+              .decant(null)
+              .mishap(null)
+              .version(0)
+              .build());
     }
   }
 

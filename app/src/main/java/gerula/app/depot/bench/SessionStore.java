@@ -11,6 +11,7 @@ import gerula.app.tables.tables.records.BenchSessionRecord;
 import gerula.core.depot.bench.Handling;
 import gerula.core.depot.bench.Pace;
 import gerula.core.rule.Code;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
@@ -91,6 +92,7 @@ public class SessionStore {
    * @param begunAt when it was picked up last, null while nobody works at it
    * @param seconds worked at it before that
    */
+  @RecordBuilder
   public record StoredPiece(
       UUID id,
       UUID session,
@@ -125,20 +127,21 @@ public class SessionStore {
         int worked,
         @Nullable UUID container,
         @Nullable Mishap what) {
-      return new StoredPiece(
-          id,
-          session,
-          position,
-          source,
-          empty,
-          filled,
-          handling,
-          next,
-          begun,
-          worked,
-          container,
-          what,
-          version + 1);
+      return StoredPieceBuilder.stagedBuilder()
+          .id(id)
+          .session(session)
+          .position(position)
+          .source(source)
+          .empty(empty)
+          .amount(filled)
+          .handling(handling)
+          .state(next)
+          .begunAt(begun)
+          .seconds(worked)
+          .decant(container)
+          .mishap(what)
+          .version(version + 1)
+          .build();
     }
   }
 
@@ -189,20 +192,21 @@ public class SessionStore {
   }
 
   private static StoredPiece stored(BenchPieceRecord row) {
-    return new StoredPiece(
-        row.getId(),
-        row.getSessionId(),
-        row.getPosition(),
-        row.getSourceId(),
-        row.getEmptyId(),
-        row.getAmount(),
-        Code.of(Handling.class, row.getHandling()),
-        Code.of(PieceState.class, row.getState()),
-        row.getBegunAt(),
-        row.getSeconds(),
-        row.getDecantId(),
-        row.getMishap() == null ? null : Code.of(Mishap.class, row.getMishap()),
-        row.getVersion());
+    return StoredPieceBuilder.stagedBuilder()
+        .id(row.getId())
+        .session(row.getSessionId())
+        .position(row.getPosition())
+        .source(row.getSourceId())
+        .empty(row.getEmptyId())
+        .amount(row.getAmount())
+        .handling(Code.of(Handling.class, row.getHandling()))
+        .state(Code.of(PieceState.class, row.getState()))
+        .begunAt(row.getBegunAt())
+        .seconds(row.getSeconds())
+        .decant(row.getDecantId())
+        .mishap(row.getMishap() == null ? null : Code.of(Mishap.class, row.getMishap()))
+        .version(row.getVersion())
+        .build();
   }
 
   /** What the artist's own work has shown so far. */

@@ -7,6 +7,7 @@ import gerula.app.kit.Kit;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.item.Handling;
 import gerula.app.kit.item.ItemDraft;
+import gerula.app.kit.item.ItemDraftBuilder;
 import gerula.app.kit.item.Obstacles;
 import gerula.app.kit.item.StoredItem;
 import gerula.app.kit.place.PlaceStore;
@@ -182,27 +183,28 @@ public class Decants {
     Item item = source.item();
     UUID place = asked.place() != null ? asked.place() : item.home();
     LocalDate opened = asked.openedOn() != null ? asked.openedOn() : item.dates().openedOn();
-    return new ItemDraft(
-        item.dates().madeOn(),
-        item.dates().boughtOn(),
-        opened,
-        item.dates().printedExpiry(),
-        asked.amount(),
-        place,
-        place,
-        Cleanliness.CLEAN,
-        item.forWhom() instanceof ForWhom.TheArtist,
-        "",
-        source.details().batch(),
-        null,
-        null,
-        null,
-        false,
-        false,
-        "",
-        decant(item, empty),
-        null,
-        item.forWhom() instanceof ForWhom.Only only ? only.person().id() : null);
+    return ItemDraftBuilder.stagedBuilder()
+        .madeOn(item.dates().madeOn())
+        .boughtOn(item.dates().boughtOn())
+        .openedOn(opened)
+        .printedExpiry(item.dates().printedExpiry())
+        .left(asked.amount())
+        .home(place)
+        .now(place)
+        .cleanliness(Cleanliness.CLEAN)
+        .personal(item.forWhom() instanceof ForWhom.TheArtist)
+        .note("")
+        .batch(source.details().batch())
+        .price(null)
+        .currency(null)
+        .onlyFor(null)
+        .favourite(false)
+        .rare(false)
+        .brushSet("")
+        .decant(decant(item, empty))
+        .askBackOn(null)
+        .onlyForId(item.forWhom() instanceof ForWhom.Only only ? only.person().id() : null)
+        .build();
   }
 
   private static ItemDraft.DecantDraft decant(Item source, EmptyDraft empty) {

@@ -20,6 +20,7 @@ import gerula.core.kit.opencase.Box;
 import gerula.core.kit.opencase.OpenCase;
 import gerula.core.kit.opencase.SlotOrder;
 import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceBuilder;
 import gerula.core.kit.place.PlaceKind;
 import gerula.core.kit.place.PlaceTree;
 import java.util.ArrayList;
@@ -162,19 +163,7 @@ class Palettes {
 
   /** The palette drawn by itself: what it lies in, and what lies in it as places, is left out. */
   private static Place alone(Place place) {
-    return new Place(
-        place.id(),
-        null,
-        null,
-        place.name(),
-        place.kind(),
-        place.isPortable(),
-        place.reach(),
-        place.inside(),
-        place.ownMass(),
-        place.greatestMass(),
-        place.purpose(),
-        place.thing());
+    return PlaceBuilder.builder(place).parent(null).home(null).build();
   }
 
   private static Map<Integer, StoredItem> bySlot(Place place, List<StoredItem> inside) {

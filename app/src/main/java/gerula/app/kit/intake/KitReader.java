@@ -1,7 +1,9 @@
 package gerula.app.kit.intake;
 
 import gerula.app.kit.item.ItemDraft;
+import gerula.app.kit.item.ItemDraftBuilder;
 import gerula.app.kit.product.ProductDraft;
+import gerula.app.kit.product.ProductDraftBuilder;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.FieldFault;
 import gerula.core.kit.intake.DateOrder;
@@ -110,31 +112,33 @@ final class KitReader {
     boolean isHex = colour.matches("#?[0-9a-fA-F]{6}");
     // Many tables call the shade colour.
     String shade = cells.has(KitColumn.SHADE) || isHex ? cells.text(KitColumn.SHADE) : colour;
-    return new ProductDraft(
-        cells.text(KitColumn.MAKER),
-        cells.text(KitColumn.NAME),
-        shade,
-        isHex ? (colour.startsWith("#") ? colour : "#" + colour) : null,
-        guess.productClass(),
-        form,
-        size.amount(),
-        size.unit(),
-        toDouble(cells.number(KitColumn.DEPTH)),
-        traits(cells),
-        Written.list(cells.text(KitColumn.CONTAINS)),
-        monthsAfterOpening(cells),
-        measures(
-            cells,
-            KitColumn.PACK_OUTLINE,
-            KitColumn.PACK_WIDTH_MM,
-            KitColumn.PACK_DEPTH_MM,
-            KitColumn.PACK_HEIGHT_MM,
-            KitColumn.PACK_MASS_G),
-        cells.word(KitColumn.FINISH, Finish.class),
-        cells.word(KitColumn.COVERAGE, Coverage.class),
-        cells.whole(KitColumn.SPF),
-        cells.number(KitColumn.WATT_HOURS),
-        cells.textOrNull(KitColumn.PACK_CODE));
+    return ProductDraftBuilder.stagedBuilder()
+        .maker(cells.text(KitColumn.MAKER))
+        .name(cells.text(KitColumn.NAME))
+        .shade(shade)
+        .colour(isHex ? (colour.startsWith("#") ? colour : "#" + colour) : null)
+        .productClass(guess.productClass())
+        .form(form)
+        .content(size.amount())
+        .unit(size.unit())
+        .depth(toDouble(cells.number(KitColumn.DEPTH)))
+        .traits(traits(cells))
+        .contains(Written.list(cells.text(KitColumn.CONTAINS)))
+        .periodAfterOpening(monthsAfterOpening(cells))
+        .measures(
+            measures(
+                cells,
+                KitColumn.PACK_OUTLINE,
+                KitColumn.PACK_WIDTH_MM,
+                KitColumn.PACK_DEPTH_MM,
+                KitColumn.PACK_HEIGHT_MM,
+                KitColumn.PACK_MASS_G))
+        .finish(cells.word(KitColumn.FINISH, Finish.class))
+        .coverage(cells.word(KitColumn.COVERAGE, Coverage.class))
+        .spf(cells.whole(KitColumn.SPF))
+        .wattHours(cells.number(KitColumn.WATT_HOURS))
+        .packCode(cells.textOrNull(KitColumn.PACK_CODE))
+        .build();
   }
 
   private static TradeWords.Guess guess(Cells cells, Set<KitColumn> guessed) {
@@ -208,27 +212,28 @@ final class KitReader {
     ItemDraft.DecantDraft decant = decant(cells);
     BigDecimal size = decant == null ? product.content() : decant.size();
     Cleanliness cleanliness = cells.word(KitColumn.CLEANLINESS, Cleanliness.class);
-    return new ItemDraft(
-        cells.date(KitColumn.MADE),
-        cells.date(KitColumn.BOUGHT),
-        cells.date(KitColumn.OPENED),
-        cells.date(KitColumn.EXPIRY),
-        left(cells, product, size, guessed),
-        null,
-        null,
-        cleanliness == null ? Cleanliness.CLEAN : cleanliness,
-        cells.flag(KitColumn.PERSONAL),
-        cells.text(KitColumn.NOTE),
-        cells.text(KitColumn.BATCH),
-        price(cells),
-        currency(cells),
-        cells.textOrNull(KitColumn.ONLY_FOR),
-        cells.flag(KitColumn.FAVOURITE),
-        cells.flag(KitColumn.RARE),
-        cells.text(KitColumn.BRUSH_SET),
-        decant,
-        cells.date(KitColumn.ASK_BACK),
-        null);
+    return ItemDraftBuilder.stagedBuilder()
+        .madeOn(cells.date(KitColumn.MADE))
+        .boughtOn(cells.date(KitColumn.BOUGHT))
+        .openedOn(cells.date(KitColumn.OPENED))
+        .printedExpiry(cells.date(KitColumn.EXPIRY))
+        .left(left(cells, product, size, guessed))
+        .home(null)
+        .now(null)
+        .cleanliness(cleanliness == null ? Cleanliness.CLEAN : cleanliness)
+        .personal(cells.flag(KitColumn.PERSONAL))
+        .note(cells.text(KitColumn.NOTE))
+        .batch(cells.text(KitColumn.BATCH))
+        .price(price(cells))
+        .currency(currency(cells))
+        .onlyFor(cells.textOrNull(KitColumn.ONLY_FOR))
+        .favourite(cells.flag(KitColumn.FAVOURITE))
+        .rare(cells.flag(KitColumn.RARE))
+        .brushSet(cells.text(KitColumn.BRUSH_SET))
+        .decant(decant)
+        .askBackOn(cells.date(KitColumn.ASK_BACK))
+        .onlyForId(null)
+        .build();
   }
 
   private static ItemDraft.@Nullable DecantDraft decant(Cells cells) {

@@ -48,26 +48,27 @@ public record ItemDescription(
 
   /** The item as it is, described so. */
   public ItemDraft over(ItemDraft now) {
-    return new ItemDraft(
-        madeOn,
-        boughtOn,
-        now.openedOn(),
-        printedExpiry,
-        now.left(),
-        home,
-        now.now(),
-        now.cleanliness(),
-        personal,
-        note,
-        batch,
-        price,
-        currency,
-        onlyFor,
-        favourite,
-        rare,
-        brushSet,
-        decant,
-        now.askBackOn(),
-        onlyForId);
+    return ItemDraftBuilder.stagedBuilder()
+        .madeOn(madeOn)
+        .boughtOn(boughtOn)
+        .openedOn(now.openedOn())
+        .printedExpiry(printedExpiry)
+        .left(now.left())
+        .home(home)
+        .now(now.now())
+        .cleanliness(now.cleanliness())
+        .personal(personal)
+        .note(note)
+        .batch(batch)
+        .price(price)
+        .currency(currency)
+        .onlyFor(onlyFor)
+        .favourite(favourite)
+        .rare(rare)
+        .brushSet(brushSet)
+        .decant(decant)
+        .askBackOn(now.askBackOn())
+        .onlyForId(onlyForId)
+        .build();
   }
 }

@@ -9,6 +9,7 @@ import gerula.core.kit.item.Vessel;
 import gerula.core.kit.product.Product;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -33,6 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param price what was paid for it, with its currency, both or neither
  * @param askBackOn the day to ask for it while it is lent
  */
+@RecordBuilder
 public record ItemDraft(
     @Nullable LocalDate madeOn,
     @Nullable LocalDate boughtOn,
@@ -83,52 +85,12 @@ public record ItemDraft(
 
   /** Some of the same stock, at home in another place. */
   public ItemDraft partAt(UUID place, BigDecimal some) {
-    return new ItemDraft(
-        madeOn,
-        boughtOn,
-        openedOn,
-        printedExpiry,
-        some,
-        place,
-        place,
-        cleanliness,
-        personal,
-        note,
-        batch,
-        price,
-        currency,
-        onlyFor,
-        favourite,
-        rare,
-        brushSet,
-        decant,
-        null,
-        onlyForId);
+    return ItemDraftBuilder.builder(this).left(some).home(place).now(place).askBackOn(null).build();
   }
 
   /** The same somewhere else. */
   public ItemDraft placed(@Nullable UUID homePlace, @Nullable UUID nowPlace) {
-    return new ItemDraft(
-        madeOn,
-        boughtOn,
-        openedOn,
-        printedExpiry,
-        left,
-        homePlace,
-        nowPlace,
-        cleanliness,
-        personal,
-        note,
-        batch,
-        price,
-        currency,
-        onlyFor,
-        favourite,
-        rare,
-        brushSet,
-        decant,
-        askBackOn,
-        onlyForId);
+    return ItemDraftBuilder.builder(this).home(homePlace).now(nowPlace).build();
   }
 
   /** The same with other dates. */
@@ -138,27 +100,13 @@ public record ItemDraft(
       @Nullable LocalDate opened,
       @Nullable LocalDate expiry,
       @Nullable LocalDate askBack) {
-    return new ItemDraft(
-        made,
-        bought,
-        opened,
-        expiry,
-        left,
-        home,
-        now,
-        cleanliness,
-        personal,
-        note,
-        batch,
-        price,
-        currency,
-        onlyFor,
-        favourite,
-        rare,
-        brushSet,
-        decant,
-        askBack,
-        onlyForId);
+    return ItemDraftBuilder.builder(this)
+        .madeOn(made)
+        .boughtOn(bought)
+        .openedOn(opened)
+        .printedExpiry(expiry)
+        .askBackOn(askBack)
+        .build();
   }
 
   Vessel vessel(Unit unit) {

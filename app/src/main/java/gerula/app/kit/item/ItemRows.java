@@ -14,6 +14,7 @@ import gerula.core.kit.item.Container;
 import gerula.core.kit.item.DiscardCause;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
+import gerula.core.kit.item.ItemBuilder;
 import gerula.core.kit.item.SpoilageReport;
 import gerula.core.kit.item.Vessel;
 import gerula.core.kit.product.Measures;
@@ -42,26 +43,28 @@ public final class ItemRows {
   public static StoredItem item(ItemRecord row, ProductRecord productRow, PersonNames people) {
     Product product = ProductRows.product(productRow);
     Item item =
-        new Item(
-            row.getId(),
-            product,
-            new PackDates(
-                row.getMadeOn(),
-                row.getBoughtOn(),
-                row.getOpenedOn(),
-                row.getPrintedExpiry(),
-                productRow.getPeriodAfterOpeningMonths()),
-            Quantity.of(row.getAmountLeft(), product.content().unit()),
-            row.getHomePlaceId(),
-            row.getNowPlaceId(),
-            row.getAskBackOn(),
-            clean(row),
-            forWhom(row, people),
-            vessel(row, product.content().unit()),
-            row.getSlot(),
-            spoilage(row),
-            row.getUseFirstOn() != null,
-            row.getDiscardedOn() != null);
+        ItemBuilder.stagedBuilder()
+            .id(row.getId())
+            .product(product)
+            .dates(
+                new PackDates(
+                    row.getMadeOn(),
+                    row.getBoughtOn(),
+                    row.getOpenedOn(),
+                    row.getPrintedExpiry(),
+                    productRow.getPeriodAfterOpeningMonths()))
+            .left(Quantity.of(row.getAmountLeft(), product.content().unit()))
+            .home(row.getHomePlaceId())
+            .now(row.getNowPlaceId())
+            .askBackOn(row.getAskBackOn())
+            .clean(clean(row))
+            .forWhom(forWhom(row, people))
+            .vessel(vessel(row, product.content().unit()))
+            .slot(row.getSlot())
+            .spoilage(spoilage(row))
+            .isUsedFirst(row.getUseFirstOn() != null)
+            .isDiscarded(row.getDiscardedOn() != null)
+            .build();
     return new StoredItem(
         item,
         details(row),
@@ -71,23 +74,27 @@ public final class ItemRows {
   }
 
   private static StoredItem.ItemDetails details(ItemRecord row) {
-    return new StoredItem.ItemDetails(
-        row.getCode(),
-        row.getNote(),
-        row.getBatch(),
-        row.getPrice(),
-        row.getCurrency(),
-        row.getFavourite(),
-        row.getRare(),
-        row.getBrushSet(),
-        row.getPictureId(),
-        row.getBrokenPackOn(),
-        row.getEmptyId(),
-        row.getWashedOn(),
-        row.getUseFirstOn(),
-        row.getKeptOn(),
-        row.getDiscardedOn(),
-        row.getDiscardCause() == null ? null : Code.of(DiscardCause.class, row.getDiscardCause()));
+    return ItemDetailsBuilder.stagedBuilder()
+        .code(row.getCode())
+        .note(row.getNote())
+        .batch(row.getBatch())
+        .price(row.getPrice())
+        .currency(row.getCurrency())
+        .favourite(row.getFavourite())
+        .rare(row.getRare())
+        .brushSet(row.getBrushSet())
+        .pictureId(row.getPictureId())
+        .brokenPackOn(row.getBrokenPackOn())
+        .emptyId(row.getEmptyId())
+        .washedOn(row.getWashedOn())
+        .useFirstOn(row.getUseFirstOn())
+        .keptOn(row.getKeptOn())
+        .discardedOn(row.getDiscardedOn())
+        .discardCause(
+            row.getDiscardCause() == null
+                ? null
+                : Code.of(DiscardCause.class, row.getDiscardCause()))
+        .build();
   }
 
   private static @Nullable SpoilageReport spoilage(ItemRecord row) {
@@ -230,27 +237,28 @@ public final class ItemRows {
 
   /** The same item's draft; whom it is kept for is told by id. */
   public static ItemDraft draft(ItemRecord row) {
-    return new ItemDraft(
-        row.getMadeOn(),
-        row.getBoughtOn(),
-        row.getOpenedOn(),
-        row.getPrintedExpiry(),
-        row.getAmountLeft(),
-        row.getHomePlaceId(),
-        row.getNowPlaceId(),
-        Code.of(Cleanliness.class, row.getCleanliness()),
-        row.getPersonal(),
-        row.getNote(),
-        row.getBatch(),
-        row.getPrice(),
-        row.getCurrency(),
-        null,
-        row.getFavourite(),
-        row.getRare(),
-        row.getBrushSet(),
-        decant(row),
-        row.getAskBackOn(),
-        row.getOnlyForId());
+    return ItemDraftBuilder.stagedBuilder()
+        .madeOn(row.getMadeOn())
+        .boughtOn(row.getBoughtOn())
+        .openedOn(row.getOpenedOn())
+        .printedExpiry(row.getPrintedExpiry())
+        .left(row.getAmountLeft())
+        .home(row.getHomePlaceId())
+        .now(row.getNowPlaceId())
+        .cleanliness(Code.of(Cleanliness.class, row.getCleanliness()))
+        .personal(row.getPersonal())
+        .note(row.getNote())
+        .batch(row.getBatch())
+        .price(row.getPrice())
+        .currency(row.getCurrency())
+        .onlyFor(null)
+        .favourite(row.getFavourite())
+        .rare(row.getRare())
+        .brushSet(row.getBrushSet())
+        .decant(decant(row))
+        .askBackOn(row.getAskBackOn())
+        .onlyForId(row.getOnlyForId())
+        .build();
   }
 
   private static ItemDraft.@Nullable DecantDraft decant(ItemRecord row) {

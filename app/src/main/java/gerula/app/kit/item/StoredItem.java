@@ -4,6 +4,7 @@ import gerula.core.kit.item.DiscardCause;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.Coverage;
 import gerula.core.kit.product.Finish;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.UUID;
@@ -23,6 +24,7 @@ public record StoredItem(
    * @param useFirstOn since when it is taken before others of its class, null when it is not
    * @param keptOn the day somebody last went through the kit and kept it, null when never
    */
+  @RecordBuilder
   public record ItemDetails(
       String code,
       String note,

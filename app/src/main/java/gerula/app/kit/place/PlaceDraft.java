@@ -5,6 +5,7 @@ import gerula.app.platform.web.Visible;
 import gerula.core.kit.place.Inside;
 import gerula.core.kit.place.PlaceKind;
 import gerula.core.kit.product.Section;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -25,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  *     who has borrowed it
  * @param thing the item this place is, null for most
  */
+@RecordBuilder
 public record PlaceDraft(
     @Nullable UUID parent,
     @Visible(message = "A place has a name.")
@@ -81,9 +83,29 @@ public record PlaceDraft(
   }
 
   private static PlaceDraft bare(String name, @Nullable UUID parent, PlaceKind kind, int reach) {
-    return new PlaceDraft(
-        parent, name, kind, false, reach, null, null, null, 0, null, null, null, null, false, false,
-        false, Set.of(), null, null, "", null);
+    return PlaceDraftBuilder.stagedBuilder()
+        .parent(parent)
+        .name(name)
+        .kind(kind)
+        .portable(false)
+        .reach(reach)
+        .innerWidthMm(null)
+        .innerDepthMm(null)
+        .innerHeightMm(null)
+        .ownMassG(0)
+        .greatestMassG(null)
+        .section(null)
+        .home(null)
+        .slots(null)
+        .sealed(false)
+        .windowed(false)
+        .worn(false)
+        .allowed(Set.of())
+        .performer(null)
+        .thing(null)
+        .note("")
+        .personId(null)
+        .build();
   }
 
   /** The name of the person it is about: of lent things the place bears it. */

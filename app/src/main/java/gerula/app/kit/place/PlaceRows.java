@@ -5,6 +5,7 @@ import gerula.app.tables.tables.records.PlaceRecord;
 import gerula.core.kit.PersonRef;
 import gerula.core.kit.place.Inside;
 import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceBuilder;
 import gerula.core.kit.place.PlaceKind;
 import gerula.core.kit.place.Purpose;
 import gerula.core.kit.product.Section;
@@ -24,24 +25,26 @@ public final class PlaceRows {
     PersonRef person = people.ref(row.getPersonId());
     boolean isLent = row.getKind().equals(PlaceKind.LENT.code());
     return new StoredPlace(
-        new Place(
-            row.getId(),
-            row.getParentId(),
-            row.getHomeId(),
-            isLent && person != null ? person.name() : row.getName(),
-            Code.of(PlaceKind.class, row.getKind()),
-            row.getPortable(),
-            row.getReach(),
-            inside(row),
-            new Mass(row.getOwnMassG()),
-            row.getGreatestMassG() == null ? null : new Mass(row.getGreatestMassG()),
-            new Purpose(
-                row.getSection() == null ? null : Code.of(Section.class, row.getSection()),
-                Arrays.stream(row.getAllowed())
-                    .map(section -> Code.of(Section.class, section))
-                    .collect(Collectors.toSet()),
-                isLent ? null : person),
-            row.getItemId()),
+        PlaceBuilder.stagedBuilder()
+            .id(row.getId())
+            .parent(row.getParentId())
+            .home(row.getHomeId())
+            .name(isLent && person != null ? person.name() : row.getName())
+            .kind(Code.of(PlaceKind.class, row.getKind()))
+            .isPortable(row.getPortable())
+            .reach(row.getReach())
+            .inside(inside(row))
+            .ownMass(new Mass(row.getOwnMassG()))
+            .greatestMass(row.getGreatestMassG() == null ? null : new Mass(row.getGreatestMassG()))
+            .purpose(
+                new Purpose(
+                    row.getSection() == null ? null : Code.of(Section.class, row.getSection()),
+                    Arrays.stream(row.getAllowed())
+                        .map(section -> Code.of(Section.class, section))
+                        .collect(Collectors.toSet()),
+                    isLent ? null : person))
+            .thing(row.getItemId())
+            .build(),
         row.getCode(),
         row.getWindowed(),
         row.getWorn(),
@@ -72,31 +75,33 @@ public final class PlaceRows {
     Place place = stored.place();
     Inside inside = place.inside();
     Inside.Slots slots = inside.slots();
-    return new PlaceDraft(
-        place.parent(),
-        place.name(),
-        place.kind(),
-        place.isPortable(),
-        place.reach(),
-        inside.widthMm(),
-        inside.depthMm(),
-        inside.heightMm(),
-        (int) place.ownMass().grams(),
-        place.greatestMass() == null ? null : (int) place.greatestMass().grams(),
-        place.purpose().section(),
-        place.home(),
-        slots == null
-            ? null
-            : new PlaceDraft.SlotsDraft(
-                slots.count(), slots.widthMm(), slots.depthMm(), slots.heightMm()),
-        inside.isSealed(),
-        stored.windowed(),
-        stored.worn(),
-        place.purpose().allowed(),
-        null,
-        place.thing(),
-        stored.note(),
-        stored.person() == null ? null : stored.person().id());
+    return PlaceDraftBuilder.stagedBuilder()
+        .parent(place.parent())
+        .name(place.name())
+        .kind(place.kind())
+        .portable(place.isPortable())
+        .reach(place.reach())
+        .innerWidthMm(inside.widthMm())
+        .innerDepthMm(inside.depthMm())
+        .innerHeightMm(inside.heightMm())
+        .ownMassG((int) place.ownMass().grams())
+        .greatestMassG(place.greatestMass() == null ? null : (int) place.greatestMass().grams())
+        .section(place.purpose().section())
+        .home(place.home())
+        .slots(
+            slots == null
+                ? null
+                : new PlaceDraft.SlotsDraft(
+                    slots.count(), slots.widthMm(), slots.depthMm(), slots.heightMm()))
+        .sealed(inside.isSealed())
+        .windowed(stored.windowed())
+        .worn(stored.worn())
+        .allowed(place.purpose().allowed())
+        .performer(null)
+        .thing(place.thing())
+        .note(stored.note())
+        .personId(stored.person() == null ? null : stored.person().id())
+        .build();
   }
 
   /**

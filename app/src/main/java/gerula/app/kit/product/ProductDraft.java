@@ -10,12 +10,14 @@ import gerula.core.kit.product.Form;
 import gerula.core.kit.product.Measures;
 import gerula.core.kit.product.Outline;
 import gerula.core.kit.product.Product;
+import gerula.core.kit.product.ProductBuilder;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -44,6 +46,7 @@ import org.jspecify.annotations.Nullable;
  * @param wattHours what its battery holds, null without one
  * @param packCode the number under the bars, null when never noted
  */
+@RecordBuilder
 public record ProductDraft(
     @NotNull(message = "Write the maker, or leave it empty.")
         @Size(max = 80, message = "A maker has at most 80 characters.")
@@ -88,25 +91,12 @@ public record ProductDraft(
 
   /** The same line in another shade. */
   public ProductDraft ofShade(Kit.Shade one) {
-    return new ProductDraft(
-        maker,
-        name,
-        one.shade().strip(),
-        one.colour(),
-        productClass,
-        form,
-        content,
-        unit,
-        one.depth(),
-        traits,
-        contains,
-        periodAfterOpening,
-        measures,
-        finish,
-        coverage,
-        spf,
-        wattHours,
-        null);
+    return ProductDraftBuilder.builder(this)
+        .shade(one.shade().strip())
+        .colour(one.colour())
+        .depth(one.depth())
+        .packCode(null)
+        .build();
   }
 
   /** What a face and a condition ask of it; a sun protection factor is also a trait. */
@@ -168,18 +158,19 @@ public record ProductDraft(
     return faults.build(
         path + "depth",
         () ->
-            new Product(
-                id,
-                maker.strip(),
-                name.strip(),
-                shade.strip(),
-                productClass,
-                form,
-                quantity,
-                depth,
-                allTraits(),
-                sensitivities.get(),
-                own.get().orElse(null)));
+            ProductBuilder.stagedBuilder()
+                .id(id)
+                .maker(maker.strip())
+                .name(name.strip())
+                .shade(shade.strip())
+                .productClass(productClass)
+                .form(form)
+                .content(quantity)
+                .depth(depth)
+                .traits(allTraits())
+                .contains(sensitivities.get())
+                .measures(own.get().orElse(null))
+                .build());
   }
 
   public static Measures of(MeasuresDraft draft) {

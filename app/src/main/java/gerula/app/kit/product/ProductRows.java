@@ -8,6 +8,7 @@ import gerula.core.kit.product.Form;
 import gerula.core.kit.product.Measures;
 import gerula.core.kit.product.Outline;
 import gerula.core.kit.product.Product;
+import gerula.core.kit.product.ProductBuilder;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.kit.product.Trait;
@@ -27,20 +28,23 @@ public final class ProductRows {
   private ProductRows() {}
 
   public static Product product(ProductRecord row) {
-    return new Product(
-        row.getId(),
-        row.getMaker(),
-        row.getName(),
-        row.getShade(),
-        Code.of(ProductClass.class, row.getClass_()),
-        Code.of(Form.class, row.getForm()),
-        Quantity.of(row.getContent(), Code.of(Unit.class, row.getUnit())),
-        row.getDepth() == null ? null : row.getDepth().doubleValue(),
-        Arrays.stream(row.getTraits())
-            .map(trait -> Code.of(Trait.class, trait))
-            .collect(Collectors.toSet()),
-        Arrays.stream(row.getContains()).map(Sensitivity::new).collect(Collectors.toSet()),
-        measures(row));
+    return ProductBuilder.stagedBuilder()
+        .id(row.getId())
+        .maker(row.getMaker())
+        .name(row.getName())
+        .shade(row.getShade())
+        .productClass(Code.of(ProductClass.class, row.getClass_()))
+        .form(Code.of(Form.class, row.getForm()))
+        .content(Quantity.of(row.getContent(), Code.of(Unit.class, row.getUnit())))
+        .depth(row.getDepth() == null ? null : row.getDepth().doubleValue())
+        .traits(
+            Arrays.stream(row.getTraits())
+                .map(trait -> Code.of(Trait.class, trait))
+                .collect(Collectors.toSet()))
+        .contains(
+            Arrays.stream(row.getContains()).map(Sensitivity::new).collect(Collectors.toSet()))
+        .measures(measures(row))
+        .build();
   }
 
   public static StoredItem.ProductDetails details(ProductRecord row) {
@@ -103,32 +107,34 @@ public final class ProductRows {
     Product product = product(row);
     StoredItem.ProductDetails details = details(row);
     Measures own = product.measures();
-    return new ProductDraft(
-        product.maker(),
-        product.name(),
-        product.shade(),
-        details.colour(),
-        product.productClass(),
-        product.form(),
-        product.content().amount(),
-        product.content().unit(),
-        product.depth(),
-        product.traits(),
-        product.contains().stream().sorted().map(Sensitivity::name).toList(),
-        details.periodAfterOpening(),
-        own == null
-            ? null
-            : new ProductDraft.MeasuresDraft(
-                own.outline(),
-                own.widthMm(),
-                own.depthMm(),
-                own.heightMm(),
-                (int) own.mass().grams()),
-        details.finish(),
-        details.coverage(),
-        details.spf(),
-        details.wattHours(),
-        details.packCode());
+    return ProductDraftBuilder.stagedBuilder()
+        .maker(product.maker())
+        .name(product.name())
+        .shade(product.shade())
+        .colour(details.colour())
+        .productClass(product.productClass())
+        .form(product.form())
+        .content(product.content().amount())
+        .unit(product.content().unit())
+        .depth(product.depth())
+        .traits(product.traits())
+        .contains(product.contains().stream().sorted().map(Sensitivity::name).toList())
+        .periodAfterOpening(details.periodAfterOpening())
+        .measures(
+            own == null
+                ? null
+                : new ProductDraft.MeasuresDraft(
+                    own.outline(),
+                    own.widthMm(),
+                    own.depthMm(),
+                    own.heightMm(),
+                    (int) own.mass().grams()))
+        .finish(details.finish())
+        .coverage(details.coverage())
+        .spf(details.spf())
+        .wattHours(details.wattHours())
+        .packCode(details.packCode())
+        .build();
   }
 
   private static @Nullable String codeOrNull(@Nullable Code word) {

@@ -8,6 +8,7 @@ import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.HouseRules;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Comparator;
@@ -28,6 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param isUsedFirst whether the artist wants it taken before others of its class
  * @param isDiscarded gone for good
  */
+@RecordBuilder
 public record Item(
     UUID id,
     Product product,
@@ -141,58 +143,16 @@ public record Item(
   }
 
   private Item now(@Nullable UUID place, @Nullable LocalDate askBack, @Nullable Integer ofHome) {
-    return new Item(
-        id,
-        product,
-        dates,
-        left,
-        home,
-        place,
-        askBack,
-        clean,
-        forWhom,
-        vessel,
-        ofHome,
-        spoilage,
-        isUsedFirst,
-        isDiscarded);
+    return ItemBuilder.builder(this).now(place).askBackOn(askBack).slot(ofHome).build();
   }
 
   private Item home(@Nullable UUID place, @Nullable Integer ofPlace) {
-    return new Item(
-        id,
-        product,
-        dates,
-        left,
-        place,
-        now,
-        askBackOn,
-        clean,
-        forWhom,
-        vessel,
-        ofPlace,
-        spoilage,
-        isUsedFirst,
-        isDiscarded);
+    return ItemBuilder.builder(this).home(place).slot(ofPlace).build();
   }
 
   private Item content(
       PackDates of, Quantity amount, CleanState state, @Nullable SpoilageReport report) {
-    return new Item(
-        id,
-        product,
-        of,
-        amount,
-        home,
-        now,
-        askBackOn,
-        state,
-        forWhom,
-        vessel,
-        slot,
-        report,
-        isUsedFirst,
-        isDiscarded);
+    return ItemBuilder.builder(this).dates(of).left(amount).clean(state).spoilage(report).build();
   }
 
   public Cleanliness cleanliness() {

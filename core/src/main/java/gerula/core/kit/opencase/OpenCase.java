@@ -73,21 +73,22 @@ public final class OpenCase {
     double traysFrom = HEAD_MM + contents + (items.isEmpty() ? 0 : GAP_MM);
     double height = trays.isEmpty() ? depth(place) : traysFrom + shelves.height();
     Tray tray =
-        new Tray(
-            place.id(),
-            place.name(),
-            place.kind(),
-            place.reach(),
-            new Box(0, 0, width, height),
-            Fullness.of(place, trays, items),
-            mass(place, trays, items),
-            place.greatestMass(),
-            items.size() + trays.stream().mapToInt(Tray::count).sum(),
-            rows.scale(),
-            rows.slots().stream().map(slot -> slot.movedBy(GAP_MM, HEAD_MM)).toList(),
-            shelves.placed().stream().map(one -> one.movedBy(0, traysFrom)).toList(),
-            rows.pieces().stream().map(piece -> piece.movedBy(GAP_MM, HEAD_MM)).toList(),
-            List.of());
+        TrayBuilder.stagedBuilder()
+            .place(place.id())
+            .name(place.name())
+            .kind(place.kind())
+            .reach(place.reach())
+            .box(new Box(0, 0, width, height))
+            .fill(Fullness.of(place, trays, items))
+            .mass(mass(place, trays, items))
+            .greatestMass(place.greatestMass())
+            .count(items.size() + trays.stream().mapToInt(Tray::count).sum())
+            .pieceScale(rows.scale())
+            .slots(rows.slots().stream().map(slot -> slot.movedBy(GAP_MM, HEAD_MM)).toList())
+            .trays(shelves.placed().stream().map(one -> one.movedBy(0, traysFrom)).toList())
+            .pieces(rows.pieces().stream().map(piece -> piece.movedBy(GAP_MM, HEAD_MM)).toList())
+            .findings(List.of())
+            .build();
     return tray.withFindings(CaseFindings.of(place, tray, items));
   }
 

@@ -2,6 +2,7 @@ package gerula.core.kit.opencase;
 
 import gerula.core.kit.place.PlaceKind;
 import gerula.core.quantity.Mass;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -23,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param pieces what lies directly in it
  * @param findings what does not match, of this place and the pieces directly in it
  */
+@RecordBuilder
 public record Tray(
     UUID place,
     String name,
@@ -57,38 +59,15 @@ public record Tray(
   }
 
   Tray withFindings(List<CaseFinding> found) {
-    return new Tray(
-        place,
-        name,
-        kind,
-        reach,
-        box,
-        fill,
-        mass,
-        greatestMass,
-        count,
-        pieceScale,
-        slots,
-        trays,
-        pieces,
-        found);
+    return TrayBuilder.builder(this).findings(found).build();
   }
 
   Tray movedBy(double right, double down) {
-    return new Tray(
-        place,
-        name,
-        kind,
-        reach,
-        box.movedBy(right, down),
-        fill,
-        mass,
-        greatestMass,
-        count,
-        pieceScale,
-        slots.stream().map(slot -> slot.movedBy(right, down)).toList(),
-        trays.stream().map(tray -> tray.movedBy(right, down)).toList(),
-        pieces.stream().map(piece -> piece.movedBy(right, down)).toList(),
-        findings);
+    return TrayBuilder.builder(this)
+        .box(box.movedBy(right, down))
+        .slots(slots.stream().map(slot -> slot.movedBy(right, down)).toList())
+        .trays(trays.stream().map(tray -> tray.movedBy(right, down)).toList())
+        .pieces(pieces.stream().map(piece -> piece.movedBy(right, down)).toList())
+        .build();
   }
 }

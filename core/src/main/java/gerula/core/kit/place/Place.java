@@ -1,6 +1,7 @@
 package gerula.core.kit.place;
 
 import gerula.core.quantity.Mass;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -14,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param greatestMass what it may weigh with all it holds, null without a limit
  * @param thing the item this place is, when it is one: a palette is a thing and holds pans
  */
+@RecordBuilder
 public record Place(
     UUID id,
     @Nullable UUID parent,
@@ -35,18 +37,19 @@ public record Place(
 
   /** One of which nothing but its whereabouts is known. */
   public static Place bare(UUID id, @Nullable UUID parent, String name, PlaceKind kind, int reach) {
-    return new Place(
-        id,
-        parent,
-        null,
-        name,
-        kind,
-        false,
-        reach,
-        Inside.UNMEASURED,
-        Mass.NONE,
-        null,
-        Purpose.ANY,
-        null);
+    return PlaceBuilder.stagedBuilder()
+        .id(id)
+        .parent(parent)
+        .home(null)
+        .name(name)
+        .kind(kind)
+        .isPortable(false)
+        .reach(reach)
+        .inside(Inside.UNMEASURED)
+        .ownMass(Mass.NONE)
+        .greatestMass(null)
+        .purpose(Purpose.ANY)
+        .thing(null)
+        .build();
   }
 }

@@ -1,6 +1,7 @@
 package gerula.core.kit.product;
 
 import gerula.core.quantity.Quantity;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -13,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param contains what sensitive skins must know about
  * @param measures own outer measures and mass, or null where they are to be estimated
  */
+@RecordBuilder
 public record Product(
     UUID id,
     String maker,

@@ -10,6 +10,7 @@ import gerula.core.depot.bench.Suggestion.SuggestionReason;
 import gerula.core.kit.Given;
 import gerula.core.kit.item.Container;
 import gerula.core.kit.item.Item;
+import gerula.core.kit.item.ItemBuilder;
 import gerula.core.kit.item.SpoilageReport;
 import gerula.core.kit.item.Vessel;
 import gerula.core.kit.product.Finish;
@@ -62,21 +63,22 @@ class SuggestionTest {
   void brokenPacksAndTheBackStockOfWhatRunsLow() {
     Item cream = Given.thing(ProductClass.CONCEALER, Form.CREAM).item();
     Item small =
-        new Item(
-            UUID.randomUUID(),
-            cream.product(),
-            cream.dates(),
-            Quantity.millilitres(1),
-            null,
-            null,
-            null,
-            cream.clean(),
-            cream.forWhom(),
-            new Vessel.Decant(Container.SCREW_JAR, Quantity.millilitres(4), null),
-            null,
-            null,
-            false,
-            false);
+        ItemBuilder.stagedBuilder()
+            .id(UUID.randomUUID())
+            .product(cream.product())
+            .dates(cream.dates())
+            .left(Quantity.millilitres(1))
+            .home(null)
+            .now(null)
+            .askBackOn(null)
+            .clean(cream.clean())
+            .forWhom(cream.forWhom())
+            .vessel(new Vessel.Decant(Container.SCREW_JAR, Quantity.millilitres(4), null))
+            .slot(null)
+            .spoilage(null)
+            .isUsedFirst(false)
+            .isDiscarded(false)
+            .build();
     Suggestion first = suggested(Set.of(cream.id()), cream, small).getFirst();
     assertThat(first.item()).isEqualTo(cream);
     assertThat(first.reasons())

@@ -10,6 +10,7 @@ import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Container;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
+import gerula.core.kit.item.ItemBuilder;
 import gerula.core.kit.item.SpoilageReport;
 import gerula.core.kit.item.Vessel;
 import gerula.core.kit.product.Form;
@@ -95,23 +96,26 @@ class RefillPropertyTest {
   private static Item item(Random random, Vessel vessel, double left) {
     LocalDate opened = TODAY.minusDays(random.nextInt(500));
     boolean isSealed = vessel == Vessel.PACK && random.nextInt(4) == 0;
-    return new Item(
-        UUID.randomUUID(),
-        BASE,
-        dates(isSealed ? null : opened),
-        Quantity.millilitres(left),
-        null,
-        null,
-        null,
-        CleanState.told(random.nextInt(6) == 0 ? Cleanliness.CONTAMINATED : Cleanliness.CLEAN),
-        ForWhom.EVERYBODY,
-        vessel,
-        null,
-        random.nextInt(8) == 0
-            ? new SpoilageReport(TODAY, Set.of(SpoilageReport.Sense.LOOK))
-            : null,
-        false,
-        random.nextInt(8) == 0);
+    return ItemBuilder.stagedBuilder()
+        .id(UUID.randomUUID())
+        .product(BASE)
+        .dates(dates(isSealed ? null : opened))
+        .left(Quantity.millilitres(left))
+        .home(null)
+        .now(null)
+        .askBackOn(null)
+        .clean(
+            CleanState.told(random.nextInt(6) == 0 ? Cleanliness.CONTAMINATED : Cleanliness.CLEAN))
+        .forWhom(ForWhom.EVERYBODY)
+        .vessel(vessel)
+        .slot(null)
+        .spoilage(
+            random.nextInt(8) == 0
+                ? new SpoilageReport(TODAY, Set.of(SpoilageReport.Sense.LOOK))
+                : null)
+        .isUsedFirst(false)
+        .isDiscarded(random.nextInt(8) == 0)
+        .build();
   }
 
   private static PackDates dates(@Nullable LocalDate opened) {

@@ -8,6 +8,7 @@ import gerula.core.kit.Given;
 import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Container;
 import gerula.core.kit.item.Item;
+import gerula.core.kit.item.ItemBuilder;
 import gerula.core.kit.item.SpoilageReport;
 import gerula.core.kit.item.Vessel;
 import gerula.core.kit.product.Form;
@@ -48,24 +49,19 @@ class RefillTest {
   /** All of one product. */
   private static Item same(Given.Thing thing) {
     Item item = thing.item();
-    return new Item(
-        UUID.randomUUID(),
-        Given.thing(ProductClass.FOUNDATION, Form.LIQUID_PUMP_OR_SQUEEZE)
-            .id(PRODUCT)
-            .content(Quantity.millilitres(30))
-            .product(),
-        item.dates(),
-        item.left(),
-        null,
-        null,
-        null,
-        item.clean(),
-        item.forWhom(),
-        item.vessel(),
-        null,
-        item.spoilage(),
-        false,
-        item.isDiscarded());
+    return ItemBuilder.builder(item)
+        .id(UUID.randomUUID())
+        .product(
+            Given.thing(ProductClass.FOUNDATION, Form.LIQUID_PUMP_OR_SQUEEZE)
+                .id(PRODUCT)
+                .content(Quantity.millilitres(30))
+                .product())
+        .home(null)
+        .now(null)
+        .askBackOn(null)
+        .slot(null)
+        .isUsedFirst(false)
+        .build();
   }
 
   private static Refill.RefillFacts facts(Item container, int fillings, double perMonth) {
