@@ -176,13 +176,22 @@ command_probe() {
   return "$result"
 }
 
-# PIT over the rules of dates, the bench, the kit and packing: how many changed rules a test notices.
+# PIT over the rules of dates and the bench, and of the kit and packing: how many changed rules a test of
+# the same rooms notices.
 command_mutation() {
   need_jdk
   need_maven
-  step "changing the rules one by one (output in .gerula/log/mutation.log)"
+  local result=0
+  mutation_of 'gerula.core.dates.*,gerula.core.depot.*' || result=$?
+  mutation_of 'gerula.core.kit.*,gerula.core.packing.*' || result=$?
+  return "$result"
+}
+
+mutation_of() {
+  step "changing the rules of $1 one by one (output in .gerula/log/mutation.log)"
   local result=0
   (cd "$HERE" && mvn -B -pl core test-compile org.pitest:pitest-maven:mutationCoverage \
+    -DtargetClasses="$1" -DtargetTests="$1" \
     -Dspotless.check.skip=true > "$STATE/log/mutation.log" 2>&1) || result=$?
   grep -E '^>> (Generated|Line)' "$STATE/log/mutation.log" | sed 's/^>> //'
   return "$result"

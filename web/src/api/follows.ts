@@ -29,7 +29,7 @@ const FOLLOWS: Record<string, readonly string[]> = {
   open: [...KIT, "stocktake"],
   place: [...KIT, "stocktake"],
   item: [...KIT, "packed", "contact", "stocktake"],
-  strays: [...KIT, ...BOOKINGS],
+  "out-of-place": [...KIT, ...BOOKINGS],
   walk: [...KIT, ...BOOKINGS],
   lineage: [...KIT, "empty"],
   refill: [...KIT, "empty"],

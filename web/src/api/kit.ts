@@ -121,10 +121,10 @@ export function useOpenPlaces(places: string[]) {
   });
 }
 
-export function useStrays() {
+export function useOutOfPlace() {
   return useQuery({
-    queryKey: ["strays"],
-    queryFn: () => ask<Schemas["Strays"]>("GET", "/api/kit/strays"),
+    queryKey: ["out-of-place"],
+    queryFn: () => ask<Schemas["OutOfPlace"]>("GET", "/api/kit/out-of-place"),
   });
 }
 

@@ -87,8 +87,8 @@ function Narrowed({ search, total }: { search: URLSearchParams; total: number | 
 }
 
 const MARK_CHOICES = [
-  { value: "place", word: "not at home" },
-  { value: "date", word: "running out" },
+  { value: "place", word: "out of place" },
+  { value: "date", word: "expiring or out of date" },
   { value: "clean", word: "to clean" },
   { value: "amount", word: "low or empty" },
 ];
@@ -96,18 +96,18 @@ const MARK_CHOICES = [
 function KitSentence() {
   const summary = useKitSummary().data;
   if (!summary) return <Sentence>Looking through the kit…</Sentence>;
-  const { things, astray, pastDate, low } = summary;
+  const { things, outOfPlace, pastDate, low } = summary;
   return (
     <Sentence>
-      {capital(count(things, "thing"))} in the kit.{" "}
-      <Counted to="/kit?mark=place" state={astray ? "soon" : undefined}>
-        {capital(count(astray, "thing"))}
+      {capital(count(things, "item"))} in the kit.{" "}
+      <Counted to="/kit?mark=place" state={outOfPlace ? "soon" : undefined}>
+        {capital(count(outOfPlace, "item"))}
       </Counted>{" "}
-      not at home,{" "}
+      out of place,{" "}
       <Counted to="/kit?mark=date" state={pastDate ? "stop" : undefined}>
         {pastDate}
       </Counted>{" "}
-      past {pastDate === 1 ? "its" : "their"} date,{" "}
+      out of date,{" "}
       <Counted to="/kit?mark=amount" state={low ? "soon" : undefined}>
         {low}
       </Counted>{" "}
@@ -127,7 +127,7 @@ function Tools() {
         Add many shades
       </Link>
       <Link to="/kit/home" className={buttonLook()}>
-        Bring home
+        Put away
       </Link>
       <Link to="/kit/bags" className={buttonLook()}>
         Bags side by side

@@ -173,10 +173,10 @@ function Answer({ item, onGo, onUse }: { item: Item } & Going) {
           <button
             type="button"
             className="min-h-9 px-2 underline max-hand:min-h-11"
-            aria-label={`Bring ${fullName(item)} home`}
+            aria-label={`Put ${fullName(item)} away`}
             onClick={() => void move(item, item.home ?? "")}
           >
-            home
+            put away
           </button>
         )}
         <button

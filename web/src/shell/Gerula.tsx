@@ -67,7 +67,7 @@ const router = createBrowserRouter([
       },
       {
         path: "/kit/home",
-        lazy: view(() => import("../kit/place/BringHome"), "BringHome"),
+        lazy: view(() => import("../kit/place/PutAway"), "PutAway"),
       },
       {
         path: "/kit/bags",

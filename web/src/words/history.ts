@@ -16,7 +16,9 @@ const ACTS: Record<string, string> = {
   departed: "Left with the bag",
   "put-back": "Put back",
   lent: "Lent",
-  "brought-home": "Brought home",
+  "put-away": "Put away",
+  // As it was called before.
+  "brought-home": "Put away",
   parted: "Some taken to another place",
   measured: "Looked how much is left",
   used: "Used",

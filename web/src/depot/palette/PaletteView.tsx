@@ -202,7 +202,7 @@ function SlotCard({ palette, slot, where, onMove }: SlotCardProps) {
           <Button
             onClick={() =>
               void perform({
-                path: "/api/kit/bring-home",
+                path: "/api/kit/put-away",
                 body: { items: [belongs.id], places: [] },
                 done: `${shortName(belongs)} is back in its slot.`,
               }).catch(() => {})

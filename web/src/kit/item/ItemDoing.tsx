@@ -41,7 +41,7 @@ export function ItemDoing({ item, holds }: { item: Item; holds: string | null })
     <div className="flex flex-wrap gap-2">
       {home && home !== item.now && (
         <Button kind="solid" onClick={() => void move(item, home)}>
-          Bring it home
+          Put it away
         </Button>
       )}
       <Button onClick={() => setAsking("use")}>Use it</Button>

@@ -56,7 +56,7 @@ export function ChosenPiece({ item }: { item: Item | undefined }) {
       </div>
       {item.home && item.home !== item.now && (
         <Button onClick={() => void move(item, item.home ?? "")}>
-          Bring it home to {places.get(item.home)?.name}
+          Put it away in {places.get(item.home)?.name}
         </Button>
       )}
     </div>

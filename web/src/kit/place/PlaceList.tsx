@@ -26,7 +26,7 @@ export function PlaceList({ chosen }: { chosen: string }) {
           <span className="text-soft text-sm">{word(place.kind)}</span>
         )}
         {place.home && place.home !== place.parent && (
-          <span className="text-soon text-sm">astray</span>
+          <span className="text-soon text-sm">out of place</span>
         )}
         <Link
           to={`/kit?place=${place.id}`}

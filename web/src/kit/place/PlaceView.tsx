@@ -187,7 +187,7 @@ function Doing({ place, openCount }: { place: Place; openCount: string | null })
       )}
       {place.home && place.home !== place.parent && (
         <Button onClick={() => void move(place.home).catch(() => {})}>
-          Bring it home to {places.get(place.home)?.name}
+          Put it away in {places.get(place.home)?.name}
         </Button>
       )}
       <Button onClick={() => setAsking(true)}>Move it</Button>

@@ -6,24 +6,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.UUID;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** A bag is counted in one hand: ticked, typed, scanned, left, gone on with, settled. */
-class CountTest {
+class CountTest extends WithTheDemo {
 
-  private Person artist;
-
-  @BeforeEach
-  void aKit() {
-    artist = new Person(Person.Stance.HAND).withTheDemo();
-  }
-
-  @AfterEach
-  void done() {
-    artist.close();
-    assertThat(artist.complaints).isEmpty();
+  CountTest() {
+    super(Person.Stance.HAND);
   }
 
   @Test

@@ -41,7 +41,7 @@ class FindTest {
       field(artist).fill("harpsichord");
       assertThat(artist.page.getByText("Nothing is like “harpsichord”")).isVisible();
       field(artist).fill("emergency pouch");
-      artist.press("Bring Cairnlowe Emergency pouch home").click();
+      artist.press("Put Cairnlowe Emergency pouch away").click();
       assertThat(artist.page.getByText("Moved Emergency pouch to Rolling case")).isVisible();
       assertThat(artist.complaints).isEmpty();
     }

@@ -11,24 +11,19 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import javax.imageio.ImageIO;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-class KitTest {
+class KitTest extends WithTheDemo {
 
-  private Person artist;
-
-  @BeforeEach
-  void aKit() {
-    artist = new Person(Person.Stance.DESK).withTheDemo();
+  KitTest() {
+    super(Person.Stance.DESK);
   }
 
-  @AfterEach
-  void done() {
-    artist.close();
-    assertThat(artist.complaintsBesideRefusals()).isEmpty();
+  @Override
+  List<String> complaints() {
+    return artist.complaintsBesideRefusals();
   }
 
   @Test
@@ -46,7 +41,7 @@ class KitTest {
     to().selectOption(Demo.place("Backpack"));
     artist.press("Moved there").click();
     assertThat(artist.sentence()).containsText("is in Backpack");
-    artist.press("Bring it home").click();
+    artist.press("Put it away").click();
     assertThat(artist.sentence()).containsText("Drawer 2, base");
     artist.press("Discard it").click();
     artist.page.getByLabel("Because of").selectOption("broken");
@@ -211,20 +206,20 @@ class KitTest {
   }
 
   @Test
-  void straysAreBroughtHomeOneByOneAndAllAtOnce() {
+  void whatIsOutOfPlaceIsPutAwayOneByOneAndAllAtOnce() {
     artist.goTo("/kit/items/" + Demo.item("Scissors"));
     artist.press("Move it").click();
     to().selectOption(Demo.place("Backpack"));
     artist.press("Moved there").click();
     assertThat(artist.sentence()).containsText("is in Backpack");
     artist.goTo("/kit/home");
-    assertThat(artist.sentence()).containsText("Two things to bring home");
+    assertThat(artist.sentence()).containsText("Two items to put away");
     artist.press("It is back").first().click();
     assertThat(artist.sentence()).containsText("two more out of your hands");
-    artist.press("Bring all 2 home").click();
-    assertThat(artist.sentence()).containsText("No things to bring home");
+    artist.press("Put all 2 away").click();
+    assertThat(artist.sentence()).containsText("No items to put away");
     artist.press("Undo").click();
-    assertThat(artist.sentence()).containsText("Two things to bring home");
+    assertThat(artist.sentence()).containsText("Two items to put away");
   }
 
   private Locator to() {

@@ -4,25 +4,22 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Route;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** When nothing is answered: what is known stays, what is typed stays, and nothing is made up. */
-class NoAnswerTest {
+class NoAnswerTest extends WithTheDemo {
 
   private static final String ANYTHING = "**/api/**";
 
-  private Person artist;
-
-  @BeforeEach
-  void aKit() {
-    artist = new Person(Person.Stance.DESK).withTheDemo();
+  NoAnswerTest() {
+    super(Person.Stance.DESK);
   }
 
-  @AfterEach
-  void done() {
-    artist.close();
+  /** Here the console has every reason to complain. */
+  @Override
+  List<String> complaints() {
+    return List.of();
   }
 
   /** As the page does by itself when one comes back to it. */

@@ -8,26 +8,15 @@ import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /**
  * Bags laid open: pieces are chosen, looked at closely, and moved by hand, by key and by command.
  */
-class OpenCaseTest {
+class OpenCaseTest extends WithTheDemo {
 
-  private Person artist;
-
-  @BeforeEach
-  void aKit() {
-    artist = new Person(Person.Stance.DESK).withTheDemo();
-  }
-
-  @AfterEach
-  void done() {
-    artist.close();
-    assertThat(artist.complaints).isEmpty();
+  OpenCaseTest() {
+    super(Person.Stance.DESK);
   }
 
   @Test
@@ -130,7 +119,7 @@ class OpenCaseTest {
         .selectOption(Demo.place("Backpack"));
     artist.press("Moved there").click();
     assertThat(artist.sentence()).containsText("Backpack, Twelve-pan palette: 11 things");
-    artist.press("Bring it home to Rolling case").click();
+    artist.press("Put it away in Rolling case").click();
     assertThat(artist.sentence()).containsText("Rolling case, Twelve-pan palette");
   }
 }

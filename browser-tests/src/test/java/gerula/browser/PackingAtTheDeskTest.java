@@ -6,24 +6,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-class PackingAtTheDeskTest {
+class PackingAtTheDeskTest extends WithTheDemo {
 
-  private Person artist;
+  PackingAtTheDeskTest() {
+    super(Person.Stance.DESK);
+  }
 
   @BeforeEach
   void aListToPack() {
-    artist = new Person(Person.Stance.DESK).withTheDemo();
     artist.goTo("/bookings/" + Demo.booking("Tidal island block"));
-  }
-
-  @AfterEach
-  void done() {
-    artist.close();
-    assertThat(artist.complaints).isEmpty();
   }
 
   @Test

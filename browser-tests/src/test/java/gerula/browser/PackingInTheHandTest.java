@@ -6,24 +6,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-class PackingInTheHandTest {
+class PackingInTheHandTest extends WithTheDemo {
 
-  private Person artist;
+  PackingInTheHandTest() {
+    super(Person.Stance.HAND);
+  }
 
   @BeforeEach
   void aListToPack() {
-    artist = new Person(Person.Stance.HAND).withTheDemo();
     artist.goTo("/bookings/" + Demo.booking("Election night"));
-  }
-
-  @AfterEach
-  void done() {
-    artist.close();
-    assertThat(artist.complaints).isEmpty();
   }
 
   @Test

@@ -5,24 +5,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** Places are made, measured, given slots and performers, and taken away when they are empty. */
-class PlaceTest {
+class PlaceTest extends WithTheDemo {
 
-  private Person artist;
-
-  @BeforeEach
-  void aKit() {
-    artist = new Person(Person.Stance.DESK).withTheDemo();
+  PlaceTest() {
+    super(Person.Stance.DESK);
   }
 
-  @AfterEach
-  void done() {
-    artist.close();
-    assertThat(artist.complaintsBesideRefusals()).isEmpty();
+  @Override
+  List<String> complaints() {
+    return artist.complaintsBesideRefusals();
   }
 
   @Test
@@ -58,7 +53,7 @@ class PlaceTest {
     assertThat(artist.sentence()).containsText("one thing");
     artist.goTo("/kit/items/" + Demo.item("Scissors"));
     assertThat(artist.page.getByText("Lost: it was looked for and given up.").first()).isVisible();
-    artist.press("Bring it home").click();
+    artist.press("Put it away").click();
     assertThat(artist.sentence()).containsText("Scissors is in Rolling case, tools");
   }
 

@@ -44,7 +44,7 @@ class ScreensTest {
         new View("house-rules", Person.Stance.DESK, "/house"),
         new View("go-through", Person.Stance.HAND, "/kit/places/" + Demo.place("lips") + "/walk"),
         new View("dates", Person.Stance.DESK, "/dates"),
-        new View("bring-home", Person.Stance.HAND, "/kit/home"),
+        new View("put-away", Person.Stance.HAND, "/kit/home"),
         new View(
             "item", Person.Stance.DESK, "/kit/items/" + Demo.item("Lash adhesive, latex-free")));
   }

@@ -10,29 +10,18 @@ import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** Somebody's own table goes in after a look at it, labels and tables come out. */
-class TablesTest {
+class TablesTest extends WithTheDemo {
 
   private static final String SOMEBODYS =
       "Brand;Product;Colour;Category;Where;Opened\n"
           + "Ambervale;Glow veil;Ivory;Foundation;Case / Top;05/03/2031\n"
           + "Ambervale;Night lips;Berry;Lipstick;Case / Lips;31/02/2031\n";
 
-  private Person artist;
-
-  @BeforeEach
-  void aKit() {
-    artist = new Person(Person.Stance.DESK).withTheDemo();
-  }
-
-  @AfterEach
-  void done() {
-    artist.close();
-    assertThat(artist.complaints).isEmpty();
+  TablesTest() {
+    super(Person.Stance.DESK);
   }
 
   @Test

@@ -29,6 +29,8 @@ import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.Product;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -36,6 +38,8 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -318,7 +322,29 @@ public class Kit {
   /** The item, held back from every other change; refused when it was discarded. */
   public StoredItem inKit(UUID id) {
     store.lock(id);
-    StoredItem item = existing(id);
+    return notDiscarded(existing(id));
+  }
+
+  /** The same of many, each once, in the order of their ids: about to be changed by this act. */
+  public List<StoredItem> inKit(Act act, Collection<UUID> ids) {
+    List<UUID> inOrder = ids.stream().distinct().sorted().toList();
+    store.lock(inOrder);
+    Map<UUID, StoredItem> found =
+        store.itemsOf(inOrder).stream()
+            .collect(Collectors.toMap(StoredItem::id, Function.identity()));
+    List<StoredItem> items = new ArrayList<>();
+    for (UUID id : inOrder) {
+      StoredItem item = found.get(id);
+      if (item == null) {
+        throw Refused.notThere("item", id);
+      }
+      items.add(notDiscarded(item));
+    }
+    act.about(ThingKind.ITEM_THING, inOrder);
+    return items;
+  }
+
+  private static StoredItem notDiscarded(StoredItem item) {
     if (item.isDiscarded()) {
       throw Refused.notNow(
           "discarded",

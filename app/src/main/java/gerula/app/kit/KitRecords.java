@@ -204,12 +204,12 @@ public final class KitRecords {
    * How the kit stands.
    *
    * @param things not discarded
-   * @param astray not at home
+   * @param outOfPlace not at home
    * @param pastDate past their last day
    * @param low a quarter or less, or nothing
    * @param toClean not clean
    */
-  public record KitSummary(int things, int astray, int pastDate, int low, int toClean) {}
+  public record KitSummary(int things, int outOfPlace, int pastDate, int low, int toClean) {}
 
   /** So many things whose last day this is. */
   public record EndingDay(LocalDate lastDay, int things) {}

@@ -28,6 +28,7 @@ import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
 
 /** Products and items in the database. Everything here runs within a workspace. */
@@ -97,7 +98,7 @@ public class KitStore {
   }
 
   /** Everything whose home is known and that is not there. */
-  public List<StoredItem> astray() {
+  public List<StoredItem> outOfPlace() {
     return items(
         ITEM.DISCARDED_ON
             .isNull()
@@ -119,6 +120,16 @@ public class KitStore {
   /** Holds back every other change of this item until the transaction ends. */
   public void lock(UUID item) {
     sql.selectOne().from(ITEM).where(ITEM.ID.eq(item)).forUpdate().fetch();
+  }
+
+  /** The same of many, always in one order, so that two never wait for each other. */
+  void lock(Collection<UUID> items) {
+    sql.selectOne()
+        .from(ITEM)
+        .where(ITEM.ID.eq(DSL.any(items.toArray(UUID[]::new))))
+        .orderBy(ITEM.ID)
+        .forUpdate()
+        .fetch();
   }
 
   Optional<ProductRecord> product(UUID id) {

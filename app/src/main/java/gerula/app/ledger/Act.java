@@ -1,8 +1,10 @@
 package gerula.app.ledger;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -31,6 +33,7 @@ public final class Act {
   private final DSLContext sql;
   private final States states;
   private final Map<String, Object> facts = new LinkedHashMap<>();
+  private final Map<Thing, Before> before = new HashMap<>();
   private final Map<Thing, Before> touched = new LinkedHashMap<>();
   private final Map<ThingKind, Set<UUID>> created = new EnumMap<>(ThingKind.class);
 
@@ -68,11 +71,31 @@ public final class Act {
     created.computeIfAbsent(kind, _ -> new LinkedHashSet<>()).addAll(things);
   }
 
+  /**
+   * Says beforehand which things it is about to change: how they are is taken down at once, and not
+   * one by one. Those that stay as they are do not count as touched.
+   */
+  public void about(ThingKind kind, Collection<UUID> things) {
+    List<UUID> unknown = things.stream().filter(id -> !isKnown(new Thing(kind, id))).toList();
+    if (!unknown.isEmpty()) {
+      Map<UUID, JSONB> were = states.take(kind, unknown);
+      unknown.forEach(id -> before.put(new Thing(kind, id), new Before(were.get(id))));
+    }
+  }
+
+  private boolean isKnown(Thing thing) {
+    return touched.containsKey(thing) || before.containsKey(thing);
+  }
+
   /** Changes one thing, as often as the act needs to. */
   public void touch(ThingKind kind, UUID thing, Runnable change) {
-    touched.computeIfAbsent(
-        new Thing(kind, thing), one -> new Before(states.take(one.kind(), one.id())));
+    touched.computeIfAbsent(new Thing(kind, thing), this::before);
     change.run();
+  }
+
+  private Before before(Thing thing) {
+    Before known = before.get(thing);
+    return known != null ? known : new Before(states.take(thing.kind(), thing.id()));
   }
 
   /** Everything it changed or made so far. */

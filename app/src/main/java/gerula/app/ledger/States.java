@@ -4,8 +4,11 @@ import static gerula.app.tables.Tables.FACE;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -68,6 +71,20 @@ class States {
             of(kind), kind.table(), DSL.name(kind.id().getName()), DSL.val(id))
         .map(row -> row.get(0, JSONB.class))
         .orElse(null);
+  }
+
+  /** The same of many in one statement; those that are not there are left out. */
+  Map<UUID, JSONB> take(ThingKind kind, Collection<UUID> ids) {
+    Map<UUID, JSONB> states = new HashMap<>();
+    sql.fetch(
+            "select thing.{2}, {0} from {1} thing where thing.{2} = any({3}) order by 1 for update of"
+                + " thing",
+            of(kind),
+            kind.table(),
+            DSL.name(kind.id().getName()),
+            DSL.val(ids.toArray(UUID[]::new)))
+        .forEach(row -> states.put(row.get(0, UUID.class), row.get(1, JSONB.class)));
+    return states;
   }
 
   /**

@@ -3,7 +3,7 @@ package gerula.app.packing;
 import gerula.app.booking.BookingStore;
 import gerula.app.booking.Bookings;
 import gerula.app.booking.StoredBooking;
-import gerula.app.kit.KitStore;
+import gerula.app.kit.Kit;
 import gerula.app.kit.item.Handling;
 import gerula.app.kit.item.StoredItem;
 import gerula.app.ledger.Act;
@@ -20,7 +20,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -32,7 +31,7 @@ class PackingActs {
   private final Bookings bookings;
   private final BookingStore bookingStore;
   private final Handling handling;
-  private final KitStore kitStore;
+  private final Kit kit;
   private final PackedStore packed;
   private final Ledger ledger;
   private final Answers answers;
@@ -43,7 +42,7 @@ class PackingActs {
       Bookings bookings,
       BookingStore bookingStore,
       Handling handling,
-      KitStore kitStore,
+      Kit kit,
       PackedStore packed,
       Ledger ledger,
       Answers answers,
@@ -52,7 +51,7 @@ class PackingActs {
     this.bookings = bookings;
     this.bookingStore = bookingStore;
     this.handling = handling;
-    this.kitStore = kitStore;
+    this.kit = kit;
     this.packed = packed;
     this.ledger = ledger;
     this.answers = answers;
@@ -68,7 +67,9 @@ class PackingActs {
         Map.of("booking", bookingId),
         act -> {
           refuseUnlessPlanned(lockedBooking(bookingId));
-          for (StoredItem item : inKit(items)) {
+          List<StoredItem> all = kit.inKit(act, items);
+          act.about(ThingKind.PACKED_THING, items);
+          for (StoredItem item : all) {
             packOne(act, bookingId, item);
           }
         });
@@ -123,7 +124,7 @@ class PackingActs {
                   .filter(line -> line.packed() && line.goesTo() != null)
                   .collect(Collectors.toMap(line -> line.item().id(), LineView::goesTo));
           refuseUnlessReady(booking, goesTo);
-          for (StoredItem item : inKit(List.copyOf(goesTo.keySet()))) {
+          for (StoredItem item : kit.inKit(act, goesTo.keySet())) {
             moveTo(act, item, goesTo.get(item.item().id()));
           }
           act.touch(
@@ -180,7 +181,7 @@ class PackingActs {
               wanted.isEmpty()
                   ? List.copyOf(out)
                   : wanted.stream().distinct().filter(out::contains).toList();
-          for (StoredItem item : inKit(chosen)) {
+          for (StoredItem item : kit.inKit(act, chosen)) {
             putBackOne(act, item, done, withoutHome);
           }
           if (packed.of(bookingId).isEmpty()) {
@@ -218,24 +219,5 @@ class PackingActs {
       throw Refused.notNow(
           "departed-already", "The bags of this booking have left already. Nothing was changed.");
     }
-  }
-
-  /** The items, each locked, in one fixed order so that two acts never wait for each other. */
-  private List<StoredItem> inKit(List<UUID> ids) {
-    List<UUID> sorted = ids.stream().distinct().sorted().toList();
-    sorted.forEach(kitStore::lock);
-    Map<UUID, StoredItem> found =
-        kitStore.itemsOf(sorted).stream()
-            .collect(Collectors.toMap(item -> item.item().id(), Function.identity()));
-    return sorted.stream()
-        .map(
-            id -> {
-              StoredItem item = found.get(id);
-              if (item == null || item.isDiscarded()) {
-                throw Refused.notThere("item", id);
-              }
-              return item;
-            })
-        .toList();
   }
 }

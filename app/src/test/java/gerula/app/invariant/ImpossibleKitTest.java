@@ -48,7 +48,7 @@ class ImpossibleKitTest {
             "/api/places",
             "/api/items",
             "/api/find?q=powder",
-            "/api/kit/strays",
+            "/api/kit/out-of-place",
             "/api/kit/summary",
             "/api/dates?weeks=8",
             "/api/palettes",
@@ -186,7 +186,7 @@ class ImpossibleKitTest {
         }
       }
       statuses.add(client.get("/api/places").status());
-      statuses.add(client.get("/api/kit/strays").status());
+      statuses.add(client.get("/api/kit/out-of-place").status());
     }
     return statuses;
   }

@@ -131,7 +131,7 @@ class UndoPropertyTest {
               item + "/part",
               act().put("newItem", Kits.id()).put("to", to()).put("pieces", random.nextInt(9)));
       case 5 -> lend();
-      case 6 -> bringHome();
+      case 6 -> putAway();
       case 7 -> count();
       case 8, 9 -> decant();
       case 10 -> fillAgain();
@@ -182,11 +182,11 @@ class UndoPropertyTest {
     return new Sent("/api/kit/lend", asked);
   }
 
-  private Sent bringHome() {
+  private Sent putAway() {
     ObjectNode asked = act();
     asked.putArray("places");
     asked.putArray("items").add(oneOf(items)).add(oneOf(items));
-    return new Sent("/api/kit/bring-home", asked);
+    return new Sent("/api/kit/put-away", asked);
   }
 
   /** Counts a place in which one thing is seen. */

@@ -44,7 +44,7 @@ class AnyOrderTest {
           "/api/bench/sessions",
           "/api/empties",
           "/api/kit/summary",
-          "/api/kit/strays",
+          "/api/kit/out-of-place",
           "/api/kit/csv",
           "/api/buying",
           "/api/house",

@@ -78,7 +78,7 @@ final class RandomActs {
       case 5 -> sent(item + "/discard", act().put("cause", "broken"));
       case 6 -> part();
       case 7 -> lend();
-      case 8 -> bringHome();
+      case 8 -> putAway();
       case 9 -> count();
       case 10, 11 -> decant();
       case 12 -> refill();
@@ -166,11 +166,11 @@ final class RandomActs {
     return sent("/api/kit/lend", asked);
   }
 
-  private Answer bringHome() {
+  private Answer putAway() {
     ObjectNode asked = act();
     asked.putArray("places").add(place());
     asked.putArray("items").add(oneOf(known.items)).add(oneOf(known.items));
-    return sent("/api/kit/bring-home", asked);
+    return sent("/api/kit/put-away", asked);
   }
 
   private Answer count() {

@@ -123,17 +123,17 @@ class BenchController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody ChangeSession asked) {
-    return answers.once(
+    return done(
         who,
         asked.actId(),
+        id,
         () ->
             sessions.change(
                 who,
                 asked.actId(),
                 id,
                 asked.version(),
-                new Sessions.Draft(asked.wantedMonths(), asked.backStock(), asked.chosen())),
-        () -> sessions.one(who, id));
+                new Sessions.Draft(asked.wantedMonths(), asked.backStock(), asked.chosen())));
   }
 
   @PostMapping("/api/bench/sessions/{id}/give-up")
@@ -150,8 +150,7 @@ class BenchController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody BenchAct asked) {
-    return answers.once(
-        who, asked.actId(), () -> steps.begin(who, asked.actId(), id), () -> sessions.one(who, id));
+    return done(who, asked.actId(), id, () -> steps.begin(who, asked.actId(), id));
   }
 
   @PostMapping("/api/bench/sessions/{id}/pause")
@@ -159,8 +158,7 @@ class BenchController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody BenchAct asked) {
-    return answers.once(
-        who, asked.actId(), () -> steps.pause(who, asked.actId(), id), () -> sessions.one(who, id));
+    return done(who, asked.actId(), id, () -> steps.pause(who, asked.actId(), id));
   }
 
   @PostMapping("/api/bench/sessions/{id}/resume")
@@ -168,11 +166,7 @@ class BenchController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody BenchAct asked) {
-    return answers.once(
-        who,
-        asked.actId(),
-        () -> steps.resume(who, asked.actId(), id),
-        () -> sessions.one(who, id));
+    return done(who, asked.actId(), id, () -> steps.resume(who, asked.actId(), id));
   }
 
   @PostMapping("/api/bench/sessions/{id}/finish")
@@ -180,11 +174,7 @@ class BenchController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody BenchAct asked) {
-    return answers.once(
-        who,
-        asked.actId(),
-        () -> steps.finish(who, asked.actId(), id),
-        () -> sessions.one(who, id));
+    return done(who, asked.actId(), id, () -> steps.finish(who, asked.actId(), id));
   }
 
   @PostMapping("/api/bench/sessions/{id}/pieces/{piece}/pick-up")
@@ -193,11 +183,7 @@ class BenchController {
       @PathVariable UUID id,
       @PathVariable UUID piece,
       @Valid @RequestBody BenchAct asked) {
-    return answers.once(
-        who,
-        asked.actId(),
-        () -> working.pickUp(who, asked.actId(), id, piece),
-        () -> sessions.one(who, id));
+    return done(who, asked.actId(), id, () -> working.pickUp(who, asked.actId(), id, piece));
   }
 
   @PostMapping("/api/bench/sessions/{id}/pieces/{piece}/fill")
@@ -206,9 +192,10 @@ class BenchController {
       @PathVariable UUID id,
       @PathVariable UUID piece,
       @Valid @RequestBody FillPiece asked) {
-    return answers.once(
+    return done(
         who,
         asked.actId(),
+        id,
         () ->
             working.fill(
                 who,
@@ -220,8 +207,7 @@ class BenchController {
                     asked.amount(),
                     asked.place(),
                     asked.slot(),
-                    asked.openedOn())),
-        () -> sessions.one(who, id));
+                    asked.openedOn())));
   }
 
   @PostMapping("/api/bench/sessions/{id}/pieces/{piece}/leave-out")
@@ -230,11 +216,7 @@ class BenchController {
       @PathVariable UUID id,
       @PathVariable UUID piece,
       @Valid @RequestBody BenchAct asked) {
-    return answers.once(
-        who,
-        asked.actId(),
-        () -> working.leaveOut(who, asked.actId(), id, piece),
-        () -> sessions.one(who, id));
+    return done(who, asked.actId(), id, () -> working.leaveOut(who, asked.actId(), id, piece));
   }
 
   @PostMapping("/api/bench/sessions/{id}/pieces/{piece}/mishap")
@@ -243,10 +225,15 @@ class BenchController {
       @PathVariable UUID id,
       @PathVariable UUID piece,
       @Valid @RequestBody TellMishap asked) {
-    return answers.once(
+    return done(
         who,
         asked.actId(),
-        () -> working.mishap(who, asked.actId(), id, piece, asked.what(), asked.lost()),
-        () -> sessions.one(who, id));
+        id,
+        () -> working.mishap(who, asked.actId(), id, piece, asked.what(), asked.lost()));
+  }
+
+  /** Does it once, and tells how the session stands. */
+  private SessionView done(SignedIn who, UUID act, UUID session, Runnable work) {
+    return answers.once(who, act, work, () -> sessions.one(who, session));
   }
 }

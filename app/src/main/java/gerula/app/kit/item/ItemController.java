@@ -131,7 +131,7 @@ class ItemController {
       @Nullable LocalDate askBackOn) {}
 
   /** Things and places that go back where they belong. */
-  record BringHome(
+  record PutAway(
       @NotNull UUID actId,
       @NotNull @Size(max = 5000) List<@NotNull UUID> items,
       @NotNull @Size(max = 500) List<@NotNull UUID> places) {}
@@ -205,9 +205,10 @@ class ItemController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody EditItem asked) {
-    return answers.once(
+    return done(
         who,
         asked.actId(),
+        id,
         () ->
             kit.edit(
                 who,
@@ -216,8 +217,7 @@ class ItemController {
                 asked.version(),
                 asked.productVersion(),
                 asked.product(),
-                asked.item()),
-        () -> kit.sheet(who, id));
+                asked.item()));
   }
 
   @PostMapping("/api/items/{id}/move")
@@ -225,11 +225,11 @@ class ItemController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody MoveItem asked) {
-    return answers.once(
+    return done(
         who,
         asked.actId(),
-        () -> whereabouts.move(who, asked.actId(), List.of(id), asked.to()),
-        () -> kit.sheet(who, id));
+        id,
+        () -> whereabouts.move(who, asked.actId(), List.of(id), asked.to()));
   }
 
   @PostMapping("/api/kit/move")
@@ -245,15 +245,15 @@ class ItemController {
         who, asked.actId(), asked.items(), asked.newPlace(), asked.person(), asked.askBackOn());
   }
 
-  @GetMapping("/api/kit/strays")
-  Whereabouts.Strays strays(@AuthenticationPrincipal SignedIn who) {
-    return whereabouts.strays(who);
+  @GetMapping("/api/kit/out-of-place")
+  Whereabouts.OutOfPlace outOfPlace(@AuthenticationPrincipal SignedIn who) {
+    return whereabouts.outOfPlace(who);
   }
 
-  @PostMapping("/api/kit/bring-home")
+  @PostMapping("/api/kit/put-away")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void bringHome(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody BringHome asked) {
-    whereabouts.bringHome(who, asked.actId(), asked.items(), asked.places());
+  void putAway(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody PutAway asked) {
+    whereabouts.putAway(who, asked.actId(), asked.items(), asked.places());
   }
 
   @PostMapping("/api/items/{id}/part")
@@ -261,11 +261,12 @@ class ItemController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody PartItem asked) {
-    return answers.once(
+    return done(
         who,
         asked.actId(),
-        () -> whereabouts.part(who, asked.actId(), id, asked.newItem(), asked.to(), asked.pieces()),
-        () -> kit.sheet(who, id));
+        id,
+        () ->
+            whereabouts.part(who, asked.actId(), id, asked.newItem(), asked.to(), asked.pieces()));
   }
 
   @PostMapping("/api/items/{id}/left")
@@ -273,11 +274,11 @@ class ItemController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody MeasureItem asked) {
-    return answers.once(
+    return done(
         who,
         asked.actId(),
-        () -> using.measure(who, asked.actId(), id, asked.level(), asked.left()),
-        () -> kit.sheet(who, id));
+        id,
+        () -> using.measure(who, asked.actId(), id, asked.level(), asked.left()));
   }
 
   @PostMapping("/api/items/{id}/opened")
@@ -285,11 +286,8 @@ class ItemController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody OpenItem asked) {
-    return answers.once(
-        who,
-        asked.actId(),
-        () -> using.opened(who, asked.actId(), id, asked.openedOn()),
-        () -> kit.sheet(who, id));
+    return done(
+        who, asked.actId(), id, () -> using.opened(who, asked.actId(), id, asked.openedOn()));
   }
 
   @PostMapping("/api/items/{id}/cleanliness")
@@ -297,11 +295,8 @@ class ItemController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody CleanItem asked) {
-    return answers.once(
-        who,
-        asked.actId(),
-        () -> using.clean(who, asked.actId(), id, asked.cleanliness()),
-        () -> kit.sheet(who, id));
+    return done(
+        who, asked.actId(), id, () -> using.clean(who, asked.actId(), id, asked.cleanliness()));
   }
 
   @PostMapping("/api/items/{id}/use")
@@ -309,11 +304,11 @@ class ItemController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody UseItem asked) {
-    return answers.once(
+    return done(
         who,
         asked.actId(),
-        () -> using.use(who, asked.actId(), id, asked.openedOn(), asked.level()),
-        () -> kit.sheet(who, id));
+        id,
+        () -> using.use(who, asked.actId(), id, asked.openedOn(), asked.level()));
   }
 
   @PostMapping("/api/items/{id}/use-first")
@@ -321,11 +316,8 @@ class ItemController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody PutFirst asked) {
-    return answers.once(
-        who,
-        asked.actId(),
-        () -> using.putFirst(who, asked.actId(), id, asked.first()),
-        () -> kit.sheet(who, id));
+    return done(
+        who, asked.actId(), id, () -> using.putFirst(who, asked.actId(), id, asked.first()));
   }
 
   @PostMapping("/api/items/{id}/report")
@@ -333,11 +325,11 @@ class ItemController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody ReportItem asked) {
-    return answers.once(
+    return done(
         who,
         asked.actId(),
-        () -> reports.report(who, asked.actId(), id, asked.what(), asked.packBroken()),
-        () -> kit.sheet(who, id));
+        id,
+        () -> reports.report(who, asked.actId(), id, asked.what(), asked.packBroken()));
   }
 
   @PostMapping("/api/items/{id}/found-fine")
@@ -345,11 +337,7 @@ class ItemController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody FoundFine asked) {
-    return answers.once(
-        who,
-        asked.actId(),
-        () -> reports.withdraw(who, asked.actId(), id),
-        () -> kit.sheet(who, id));
+    return done(who, asked.actId(), id, () -> reports.withdraw(who, asked.actId(), id));
   }
 
   @PostMapping("/api/items/{id}/discard")
@@ -357,10 +345,12 @@ class ItemController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody DiscardItem asked) {
-    return answers.once(
-        who,
-        asked.actId(),
-        () -> discarding.discard(who, asked.actId(), id, asked.cause()),
-        () -> kit.sheet(who, id));
+    return done(
+        who, asked.actId(), id, () -> discarding.discard(who, asked.actId(), id, asked.cause()));
+  }
+
+  /** Does it once, and tells of the item as it is then. */
+  private ItemSheet done(SignedIn who, UUID act, UUID item, Runnable work) {
+    return answers.once(who, act, work, () -> kit.sheet(who, item));
   }
 }

@@ -77,10 +77,7 @@ public class Whereabouts {
         act -> {
           requirePlace(to);
           PlaceTree before = places.tree();
-          ids.stream()
-              .distinct()
-              .sorted()
-              .forEach(id -> moveOne(act, before, kit.inKit(id), to, null));
+          kit.inKit(act, ids).forEach(item -> moveOne(act, before, item, to, null));
         });
   }
 
@@ -100,10 +97,7 @@ public class Whereabouts {
         act -> {
           UUID to = placeOf(act, person.strip(), newPlace);
           PlaceTree before = places.tree();
-          ids.stream()
-              .distinct()
-              .sorted()
-              .forEach(id -> moveOne(act, before, kit.inKit(id), to, askBackOn));
+          kit.inKit(act, ids).forEach(item -> moveOne(act, before, item, to, askBackOn));
         });
   }
 
@@ -125,11 +119,11 @@ public class Whereabouts {
   }
 
   /** So many of a list are told at once. */
-  static final int MOST_STRAYS = 200;
+  static final int MOST_OUT_OF_PLACE = 200;
 
   /**
    * What is not where it belongs, in the order in which one walks: first by where it lies, then by
-   * where it goes. Of long lists the first {@value #MOST_STRAYS}.
+   * where it goes. Of long lists the first {@value #MOST_OUT_OF_PLACE}.
    *
    * @param items that can be picked up and put back
    * @param itemsInAll how many of them there are
@@ -137,14 +131,14 @@ public class Whereabouts {
    * @param elsewhereInAll how many of them there are
    * @param places portable ones that lie somewhere else than they belong
    */
-  public record Strays(
+  public record OutOfPlace(
       List<ItemView> items,
       int itemsInAll,
       List<ItemView> elsewhere,
       int elsewhereInAll,
       List<UUID> places) {}
 
-  public Strays strays(SignedIn who) {
+  public OutOfPlace outOfPlace(SignedIn who) {
     return workspaces.read(
         who.workspace(),
         () -> {
@@ -156,25 +150,25 @@ public class Whereabouts {
               Comparator.<StoredItem>comparingInt(one -> order.getOrDefault(one.item().now(), -1))
                   .thenComparingInt(one -> order.getOrDefault(one.item().home(), -1))
                   .thenComparing(StoredItem::id);
-          Map<Boolean, List<StoredItem>> astray =
-              store.astray().stream()
+          Map<Boolean, List<StoredItem>> outOfPlace =
+              store.outOfPlace().stream()
                   .sorted(asOneWalks)
                   .collect(Collectors.partitioningBy(one -> tree.isElsewhere(one.item().now())));
           KitViews now = views.with(tree);
-          return new Strays(
-              first(astray.get(false), now),
-              astray.get(false).size(),
-              first(astray.get(true), now),
-              astray.get(true).size(),
-              walk.stream().filter(Whereabouts::isAstray).map(Place::id).toList());
+          return new OutOfPlace(
+              first(outOfPlace.get(false), now),
+              outOfPlace.get(false).size(),
+              first(outOfPlace.get(true), now),
+              outOfPlace.get(true).size(),
+              walk.stream().filter(Whereabouts::isOutOfPlace).map(Place::id).toList());
         });
   }
 
   private static List<ItemView> first(List<StoredItem> items, KitViews now) {
-    return items.stream().limit(MOST_STRAYS).map(now::of).toList();
+    return items.stream().limit(MOST_OUT_OF_PLACE).map(now::of).toList();
   }
 
-  private static boolean isAstray(Place place) {
+  private static boolean isOutOfPlace(Place place) {
     return place.home() != null && !place.home().equals(place.parent());
   }
 
@@ -183,18 +177,17 @@ public class Whereabouts {
    *
    * @throws Refused when one of them has no home
    */
-  public void bringHome(SignedIn who, UUID actId, List<UUID> items, List<UUID> placeIds) {
+  public void putAway(SignedIn who, UUID actId, List<UUID> items, List<UUID> placeIds) {
     ledger.perform(
         who,
         actId,
-        "brought-home",
+        "put-away",
         Map.of(),
         act -> {
           // On the way two places may lie in each other; what counts is where they are in the end.
           PlaceTree before = places.tree();
-          placeIds.stream().distinct().sorted().forEach(id -> bringPlaceHome(act, before, id));
-          for (UUID id : items.stream().distinct().sorted().toList()) {
-            StoredItem item = kit.inKit(id);
+          placeIds.stream().distinct().sorted().forEach(id -> putPlaceAway(act, before, id));
+          for (StoredItem item : kit.inKit(act, items)) {
             UUID home = item.item().home();
             if (home == null) {
               throw Refused.notNow(
@@ -207,7 +200,7 @@ public class Whereabouts {
         });
   }
 
-  private void bringPlaceHome(Act act, PlaceTree before, UUID id) {
+  private void putPlaceAway(Act act, PlaceTree before, UUID id) {
     places.lock(id);
     StoredPlace place = places.place(id).orElseThrow(() -> Refused.notThere("place", id));
     if (place.place().home() == null) {

@@ -106,7 +106,7 @@ class PaletteTest {
     ObjectNode home = act();
     home.putArray("items").add(pan);
     home.putArray("places");
-    client.post("/api/kit/bring-home", home).expect(204);
+    client.post("/api/kit/put-away", home).expect(204);
     assertThat(slots(palette, "item").get(2)).isEqualTo(pan);
   }
 

@@ -59,7 +59,7 @@ class MarksPropertyTest {
     assertThat(ids(client.get("/api/kit/attention?most=200").expect(200).body()))
         .isEqualTo(where(all, MARKS, Set.of("stop")));
     JsonNode summary = client.get("/api/kit/summary").body();
-    assertThat(summary.path("astray").asInt())
+    assertThat(summary.path("outOfPlace").asInt())
         .isEqualTo(where(all, List.of("place"), Set.of("soon", "stop")).size());
     assertThat(summary.path("pastDate").asInt())
         .isEqualTo(where(all, List.of("date"), Set.of("stop")).size());

@@ -90,25 +90,25 @@ class WhereaboutsTest {
   }
 
   @Test
-  void straysAreToldInWalkingOrderAndAllBroughtHomeAtOnce() {
+  void whatIsOutOfPlaceIsToldInWalkingOrderAndAllPutAwayAtOnce() {
     List<String> things = List.of(Kits.addPowder(client, drawer), Kits.addPowder(client, drawer));
     things.forEach(
         thing -> client.post("/api/items/" + thing + "/move", act().put("to", bag)).expect(200));
     String lost = Kits.addPowder(client, drawer);
     client.post("/api/items/" + lost + "/move", act().putNull("to")).expect(200);
-    JsonNode strays = client.get("/api/kit/strays").expect(200).body().path("items");
-    assertThat(strays).hasSize(2);
-    assertThat(client.get("/api/kit/strays").body().path("itemsInAll").asInt()).isEqualTo(2);
-    assertThat(client.get("/api/kit/strays").body().at("/elsewhere/0/id").asString())
+    JsonNode outOfPlace = client.get("/api/kit/out-of-place").expect(200).body().path("items");
+    assertThat(outOfPlace).hasSize(2);
+    assertThat(client.get("/api/kit/out-of-place").body().path("itemsInAll").asInt()).isEqualTo(2);
+    assertThat(client.get("/api/kit/out-of-place").body().at("/elsewhere/0/id").asString())
         .isEqualTo(lost);
     ObjectNode home = act();
     home.putArray("places");
     things.forEach(home.withArray("items")::add);
-    client.post("/api/kit/bring-home", home).expect(204);
-    assertThat(client.get("/api/kit/strays").body().path("items")).isEmpty();
+    client.post("/api/kit/put-away", home).expect(204);
+    assertThat(client.get("/api/kit/out-of-place").body().path("items")).isEmpty();
     assertThat(now(things.getFirst())).isEqualTo(drawer);
     client.post("/api/ledger/" + home.path("actId").asString() + "/undo", act()).expect(204);
-    assertThat(client.get("/api/kit/strays").body().path("items")).hasSize(2);
+    assertThat(client.get("/api/kit/out-of-place").body().path("items")).hasSize(2);
   }
 
   @Test
@@ -119,17 +119,17 @@ class WhereaboutsTest {
     assertThat(client.get("/api/places/" + bag + "/open").body().at("/tray/count").asInt())
         .isEqualTo(1);
     assertThat(sheet(powder).at("/item/marks/place/state").asString()).isEqualTo("in-order");
-    JsonNode strays = client.get("/api/kit/strays").body();
-    assertThat(strays.path("places").get(0).asString()).isEqualTo(pouch);
+    JsonNode outOfPlace = client.get("/api/kit/out-of-place").body();
+    assertThat(outOfPlace.path("places").get(0).asString()).isEqualTo(pouch);
     ObjectNode home = act();
     home.putArray("items");
     home.putArray("places").add(pouch);
-    client.post("/api/kit/bring-home", home).expect(204);
+    client.post("/api/kit/put-away", home).expect(204);
     assertThat(client.get("/api/places/" + pouch).body().at("/place/parent").asString())
         .isEqualTo(drawer);
     client.post("/api/places/" + drawer + "/move", act().put("to", pouch)).expect(409);
     assertThat(client.get("/api/places/" + pouch).body().path("history").findValuesAsString("act"))
-        .containsExactly("brought-home", "moved", "added");
+        .containsExactly("put-away", "moved", "added");
   }
 
   @Test

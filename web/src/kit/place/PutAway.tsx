@@ -1,7 +1,7 @@
 import { Link } from "react-router";
 import { useActs } from "../../api/acts";
 import type { Item, Place } from "../../api/client";
-import { usePlaces, useStrays } from "../../api/kit";
+import { useOutOfPlace, usePlaces } from "../../api/kit";
 import { Marks } from "../../parts/Marks";
 import { Sentence } from "../../parts/Sentence";
 import { Swatch } from "../../parts/Swatch";
@@ -11,18 +11,19 @@ import { capital, count } from "../../words/codes";
 import { fullName, placePath, placeTail, shortName } from "../../words/items";
 
 /** Everything that is not where it belongs, in the order one walks, settled one by one or at once. */
-export function BringHome() {
-  const strays = useStrays();
+export function PutAway() {
+  const outOfPlace = useOutOfPlace();
   const places = usePlaces();
   const { perform } = useActs();
-  if (!strays.data) return <Without query={strays} waiting="Looking for strays…" />;
-  const { items, itemsInAll, elsewhere, elsewhereInAll } = strays.data;
-  const bags = strays.data.places.flatMap((id) => places.get(id) ?? []);
+  if (!outOfPlace.data)
+    return <Without query={outOfPlace} waiting="Looking for what is out of place…" />;
+  const { items, itemsInAll, elsewhere, elsewhereInAll } = outOfPlace.data;
+  const bags = outOfPlace.data.places.flatMap((id) => places.get(id) ?? []);
   const all = itemsInAll + bags.length;
   const shown = items.length + bags.length;
   const home = (things: Item[], carried: Place[], done: string) =>
     void perform({
-      path: "/api/kit/bring-home",
+      path: "/api/kit/put-away",
       body: { items: things.map((item) => item.id), places: carried.map((place) => place.id) },
       done,
     }).catch(() => {});
@@ -30,7 +31,7 @@ export function BringHome() {
   return (
     <div className="flex flex-col gap-5">
       <Sentence>
-        {capital(count(all, "thing"))} to bring home, in the order you come by them
+        {capital(count(all, "item"))} to put away, in the order you come by them
         {elsewhereInAll > 0 && `; ${count(elsewhereInAll, "more", "more")} out of your hands`}.
         {shown < all && ` The first ${shown} are shown.`}
       </Sentence>
@@ -40,13 +41,13 @@ export function BringHome() {
           disabled={all === 0}
           onClick={() =>
             void perform({
-              path: "/api/kit/bring-home",
-              body: { items: items.map((item) => item.id), places: strays.data.places },
-              done: `Brought ${count(shown, "thing")} home.`,
+              path: "/api/kit/put-away",
+              body: { items: items.map((item) => item.id), places: outOfPlace.data.places },
+              done: `Put ${count(shown, "item")} away.`,
             }).catch(() => {})
           }
         >
-          {shown < all ? `Bring these ${shown} home` : `Bring all ${all} home`}
+          {shown < all ? `Put these ${shown} away` : `Put all ${all} away`}
         </Button>
       </div>
       {bags.length > 0 && (
@@ -61,7 +62,7 @@ export function BringHome() {
                 <Way from={place.parent} to={place.home} />
               </div>
               <span />
-              <Button onClick={() => home([], [place], `Brought ${place.name} home.`)}>Home</Button>
+              <Button onClick={() => home([], [place], `Put ${place.name} away.`)}>Put away</Button>
             </li>
           ))}
         </Group>
@@ -69,7 +70,7 @@ export function BringHome() {
       {groups(items).map(([from, some]) => (
         <Group key={from ?? ""} title={capital(placePath(from, places))}>
           {some.map((item) => (
-            <Stray key={item.id} item={item} act="Home" onHome={home} />
+            <OutOfPlaceItem key={item.id} item={item} act="Put away" onHome={home} />
           ))}
         </Group>
       ))}
@@ -82,7 +83,7 @@ export function BringHome() {
           }
         >
           {elsewhere.map((item) => (
-            <Stray key={item.id} item={item} act="It is back" onHome={home} tells />
+            <OutOfPlaceItem key={item.id} item={item} act="It is back" onHome={home} tells />
           ))}
         </Group>
       )}
@@ -92,14 +93,14 @@ export function BringHome() {
 
 const ROW = "grid grid-cols-[1.75rem_1fr_auto_auto] items-center gap-3 border-hair border-b py-1.5";
 
-type StrayProps = {
+type OutOfPlaceProps = {
   item: Item;
   act: string;
   onHome: (items: Item[], places: Place[], done: string) => void;
   tells?: boolean;
 };
 
-function Stray({ item, act, onHome, tells }: StrayProps) {
+function OutOfPlaceItem({ item, act, onHome, tells }: OutOfPlaceProps) {
   return (
     <li className={ROW}>
       <Swatch item={item} />
@@ -110,7 +111,7 @@ function Stray({ item, act, onHome, tells }: StrayProps) {
         <Way from={tells ? item.now : null} to={item.home} />
       </div>
       <Marks item={item} />
-      <Button onClick={() => onHome([item], [], `Brought ${shortName(item)} home.`)}>{act}</Button>
+      <Button onClick={() => onHome([item], [], `Put ${shortName(item)} away.`)}>{act}</Button>
     </li>
   );
 }
