@@ -61,9 +61,9 @@ export function PackingSentence({ list, words }: { list: PackingList; words: Pac
       {running > 0 && (
         <>
           <Counted to="#running-out" state="soon">
-            {capital(count(running, "thing"))}
+            {capital(count(running, "item"))}
           </Counted>{" "}
-          {running === 1 ? "runs" : "run"} out before the last day.
+          {running === 1 ? "goes" : "go"} out of date before the last day.
         </>
       )}
     </Sentence>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { daysBetween, moment, nearDate, plusDays, span } from "./dates";
+import { daysBetween, inDate, moment, nearDate, plusDays, span } from "./dates";
 
 const TODAY = "2031-04-14";
 
@@ -31,5 +31,13 @@ describe("days", () => {
   it("of a span are one when it is one day", () => {
     expect(span(TODAY, TODAY, TODAY)).not.toContain(" to ");
     expect(span(TODAY, "2031-04-16", TODAY)).toContain(" to ");
+  });
+
+  it("say until when a thing is in date, or since when it is not", () => {
+    expect(inDate("2031-04-24", TODAY)).toBe("in date until Thu 24 Apr (10 days)");
+    expect(inDate(TODAY, TODAY)).toBe("in date until Mon 14 Apr (today)");
+    expect(inDate("2031-04-13", TODAY)).toBe("out of date since Sun 13 Apr (yesterday)");
+    expect(inDate("2031-04-08", TODAY, "only until")).toBe("out of date since Tue 8 Apr (6 days)");
+    expect(inDate("2032-04-24", TODAY, "only until")).toBe("in date only until 24 Apr 2032");
   });
 });

@@ -49,6 +49,26 @@ export function nearDate(day: string, today: string): string {
   return shortDate(day, today);
 }
 
+/** How far off a day is, as an aside: " (10 days)"; nothing when it is far. */
+function aside(days: number): string {
+  if (Math.abs(days) > 30) return "";
+  if (days === 0) return " (today)";
+  if (days === 1) return " (tomorrow)";
+  return days === -1 ? " (yesterday)" : ` (${Math.abs(days)} days)`;
+}
+
+/** A use-by: "Thu 24 Apr (10 days)". */
+export function lastDayWords(lastDay: string, today: string): string {
+  return `${shortDate(lastDay, today)}${aside(daysBetween(today, lastDay))}`;
+}
+
+/** "in date until Thu 24 Apr (10 days)", or "out of date since Tue 8 Apr (6 days)". */
+export function inDate(lastDay: string, today: string, until = "until"): string {
+  return lastDay < today
+    ? `out of date since ${lastDayWords(lastDay, today)}`
+    : `in date ${until} ${lastDayWords(lastDay, today)}`;
+}
+
 /** "Thu 17 to Fri 25 Apr, nine days" or one day. */
 export function span(first: string, last: string, today: string): string {
   return first === last

@@ -1,7 +1,7 @@
 import type { Schemas } from "../api/client";
 import type { PlaceMap } from "../api/kit";
-import { word } from "./codes";
-import { nearDate } from "./dates";
+import { capital, word } from "./codes";
+import { inDate, lastDayWords, nearDate } from "./dates";
 import { placePath } from "./items";
 import { share } from "./quantities";
 
@@ -39,11 +39,11 @@ export function markWords(reason: MarkReason, places: PlaceMap, today: string): 
     case "no-clock":
       return "No date limits it.";
     case "good-until":
-      return `In date until ${nearDate(facts.lastDay, today)}, by ${clockWord(facts.clock)}.`;
+      return `${capital(inDate(facts.lastDay, today))}, by ${clockWord(facts.clock)}.`;
     case "replace-by":
-      return `At the eye: replace it now, before its use-by ${nearDate(facts.lastDay, today)}.`;
+      return `At the eye: replace it now, before its use-by ${lastDayWords(facts.lastDay, today)}.`;
     case "past-date":
-      return `Out of date: its use-by was ${nearDate(facts.lastDay, today)}, by ${clockWord(facts.clock)}.`;
+      return `${capital(inDate(facts.lastDay, today))}, by ${clockWord(facts.clock)}.`;
     case "spoilage-reported": {
       const what = facts.what.map(word);
       return `Its ${what.join(" and ")} ${what.length === 1 ? "has" : "have"} changed, reported ${nearDate(facts.on, today)}: out of use.`;

@@ -1,6 +1,6 @@
 import type { Drawn, Face, Line, Schemas } from "../api/client";
 import { capital, word } from "./codes";
-import { nearDate } from "./dates";
+import { inDate } from "./dates";
 import { fullName, shortName } from "./items";
 import { amount, mass } from "./quantities";
 
@@ -110,7 +110,7 @@ function reasonLine({ code, facts }: AnyReason, words: PackingWords): string {
     case "suits-depth":
       return `${faceName(facts.face, words)} has depth ${facts.faceDepth}; this shade suits ${facts.depth}.`;
     case "use-first":
-      return `Open already and in date until ${nearDate(facts.lastDay, words.today)}: others keep longer.`;
+      return `Open already and ${inDate(facts.lastDay, words.today)}: others keep longer.`;
     case "already-packed":
       return "Nothing asks for it, but it is packed already.";
   }
@@ -136,7 +136,7 @@ export function refusalWords({ code, facts }: Schemas["Refusal"], words: Packing
     case "used-up":
       return "has not enough left";
     case "runs-out":
-      return `is in date only until ${nearDate(facts.lastDay, words.today)}`;
+      return `is ${inDate(facts.lastDay, words.today, "only until")}`;
     case "conflict":
       return `contains ${word(facts.sensitivity)}`;
     case "lacks":
@@ -185,7 +185,7 @@ export function findingWords(finding: PackingFinding, words: PackingWords): stri
       return `${gapTitle(finding, words)}.`;
     case "runs-out-before": {
       const { item, lastDay } = finding.facts;
-      return `${itemName(item, words)} is in date only until ${nearDate(lastDay, words.today)}.`;
+      return `${itemName(item, words)} is ${inDate(lastDay, words.today, "only until")}.`;
     }
     case "second-best": {
       const { face, trait, item } = finding.facts;

@@ -7,7 +7,7 @@ import { useToday } from "../../api/session";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
 import { Sheet } from "../../ui/Sheet";
-import { nearDate } from "../../words/dates";
+import { inDate } from "../../words/dates";
 import { washWords } from "../../words/depot";
 import { placePath, shortName } from "../../words/items";
 import { decimal, leftOf } from "../../words/quantities";
@@ -107,7 +107,7 @@ function Proposed({ item, refill, source, onClose }: ProposedProps) {
       )}
       <p className="text-soft">
         {lastDay
-          ? `Then it is good until ${nearDate(lastDay, today)}${wash ? ", as the pack is" : ": the earliest date rules"}.`
+          ? `Then it is ${inDate(lastDay, today)}${wash ? ", as the pack is" : ": the earliest date rules"}.`
           : "No date limits it."}
       </p>
       <Button kind="solid" onClick={() => void fill().catch(() => {})}>

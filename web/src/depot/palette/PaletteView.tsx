@@ -11,7 +11,7 @@ import { Button, buttonLook } from "../../ui/Button";
 import { SelectField } from "../../ui/Field";
 import { Without } from "../../ui/Without";
 import { capital, count, word } from "../../words/codes";
-import { nearDate } from "../../words/dates";
+import { inDate } from "../../words/dates";
 import { fullName, placePath, shortName } from "../../words/items";
 import { leftOf } from "../../words/quantities";
 import { RefillIt } from "../lineage/RefillIt";
@@ -176,7 +176,7 @@ function SlotCard({ palette, slot, where, onMove }: SlotCardProps) {
             {leftOf(item)} <Marks item={item} />
           </p>
           <p className="text-soft">
-            {item.useBy.lastDay && `Good until ${nearDate(item.useBy.lastDay, today)}.`}
+            {item.useBy.lastDay && `${capital(inDate(item.useBy.lastDay, today))}.`}
           </p>
           {item.product.form === "lashes" && (
             <p>

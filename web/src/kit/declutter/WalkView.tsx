@@ -12,7 +12,7 @@ import { Button, buttonLook } from "../../ui/Button";
 import { SelectField } from "../../ui/Field";
 import { Without } from "../../ui/Without";
 import { capital, count } from "../../words/codes";
-import { nearDate } from "../../words/dates";
+import { inDate, nearDate } from "../../words/dates";
 import { fullName, placePath, shortName } from "../../words/items";
 import { leftOf, mass, money } from "../../words/quantities";
 import { Discard } from "../item/ItemDoing";
@@ -168,7 +168,7 @@ function Facts({ advised }: { advised: Advice }) {
       ? `last used ${nearDate(wear.lastUsed, today)}`
       : "not used, as far as the log knows",
     `${wear.usesInAYear === 1 ? "one use" : `${wear.usesInAYear} uses`} in a year`,
-    item.useBy.lastDay ? `good until ${nearDate(item.useBy.lastDay, today)}` : "no date limits it",
+    item.useBy.lastDay ? inDate(item.useBy.lastDay, today) : "no date limits it",
     wear.costPerUse !== null && wear.currency && wear.uses > 0
       ? `${money(wear.costPerUse, wear.currency)} a use`
       : null,

@@ -5,7 +5,7 @@ import type { PlaceMap } from "../../api/kit";
 import { Marks } from "../../parts/Marks";
 import { Chip } from "../../ui/Chip";
 import { capital, count, word } from "../../words/codes";
-import { daysBetween, nearDate } from "../../words/dates";
+import { daysBetween, lastDayWords, nearDate } from "../../words/dates";
 import { placePath } from "../../words/items";
 import { clockWord, MARK_ORDER, markWords } from "../../words/marks";
 import { leftOf, mass, money } from "../../words/quantities";
@@ -38,8 +38,8 @@ export function Facts({ item, wear, places, today }: Telling & { wear: Schemas["
         Facts
       </h2>
       <dl>
-        <Row label="Good until">
-          {item.useBy.lastDay ? nearDate(item.useBy.lastDay, today) : "no date limits it"}{" "}
+        <Row label="Use-by">
+          {item.useBy.lastDay ? lastDayWords(item.useBy.lastDay, today) : "no date limits it"}{" "}
           <BecauseClocks item={item} today={today} />
         </Row>
         <Row label="Opened">{item.openedOn ? nearDate(item.openedOn, today) : "still sealed"}</Row>

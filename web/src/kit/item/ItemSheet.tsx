@@ -8,7 +8,7 @@ import { Counted, Sentence } from "../../parts/Sentence";
 import { Swatch } from "../../parts/Swatch";
 import { Without } from "../../ui/Without";
 import { word } from "../../words/codes";
-import { nearDate } from "../../words/dates";
+import { inDate, nearDate } from "../../words/dates";
 import { fullName, kindOf, placePath } from "../../words/items";
 import { amount, leftOf } from "../../words/quantities";
 import { ItemDoing } from "./ItemDoing";
@@ -85,7 +85,7 @@ function standing(item: Item, places: PlaceMap, today: string): string {
     return `${fullName(item)} was discarded ${nearDate(item.discardedOn, today)} because of ${word(item.discardCause ?? "")}.`;
   }
   const where = item.now ? `is in ${placePath(item.now, places)}` : "cannot be found";
-  const until = item.useBy.lastDay ? `, good until ${nearDate(item.useBy.lastDay, today)}` : "";
+  const until = item.useBy.lastDay ? `, ${inDate(item.useBy.lastDay, today)}` : "";
   return `${fullName(item)} ${where}, ${leftOf(item)}${until}.`;
 }
 

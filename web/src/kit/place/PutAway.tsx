@@ -47,7 +47,11 @@ export function PutAway() {
             }).catch(() => {})
           }
         >
-          {shown < all ? `Put these ${shown} away` : `Put all ${all} away`}
+          {shown < all
+            ? `Put these ${shown} away`
+            : all === 1
+              ? "Put it away"
+              : `Put all ${all} away`}
         </Button>
       </div>
       {bags.length > 0 && (

@@ -65,7 +65,7 @@ class FindTest {
       artist.press("Opened and used").click();
       assertThat(artist.page.getByText("Day mascara black: opened 4 days ago, Thu 10 Apr."))
           .isVisible();
-      assertThat(artist.sentence()).containsText("good until Thu 10 Jul");
+      assertThat(artist.sentence()).containsText("in date until Thu 10 Jul");
       assertThat(artist.complaints).isEmpty();
     }
   }
