@@ -78,7 +78,7 @@ function Editor({ id, start, booking }: EditorProps) {
         }}
         className="flex max-w-5xl flex-col gap-6"
       >
-        <Sentence>{booking ? `${booking.title}, to be changed.` : "A new booking."}</Sentence>
+        <Sentence>{booking ? `Edit ${booking.title}.` : "A new booking."}</Sentence>
         {theirs && (
           <ChangedElsewhere
             what="booking"
@@ -136,10 +136,10 @@ function Editor({ id, start, booking }: EditorProps) {
         <Faces />
         <div className="flex flex-wrap gap-2">
           <Button kind="solid" type="submit" disabled={form.formState.isSubmitting}>
-            {booking ? "Save the changes" : "Take it"}
+            {booking ? "Save" : "Save booking"}
           </Button>
           <Link to={booking ? `/bookings/${id}` : "/bookings"} className={buttonLook("bare")}>
-            {booking ? "Leave it as it is" : "Leave it"}
+            Cancel
           </Link>
           {booking && (
             <Button kind="stop" className="ml-auto" onClick={() => void callOff().catch(() => {})}>
@@ -210,7 +210,7 @@ function Faces() {
               {...register(`booking.faces.${index}.skinType`)}
             />
             <Button onClick={() => remove(index)} aria-label={`Leave face ${index + 1} out`}>
-              Leave out
+              Remove
             </Button>
           </div>
           <FaceKnown index={index} />

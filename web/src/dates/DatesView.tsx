@@ -86,7 +86,7 @@ function DatesSentence({ dates, bookings, today, weeks }: SentenceProps) {
     .slice(0, 3);
   return (
     <Sentence>
-      {capital(count(ending, "thing"))} {ending === 1 ? "ends" : "end"} in the next{" "}
+      {capital(count(ending, "item"))} {ending === 1 ? "expires" : "expire"} in the next{" "}
       {REACHES.find((one) => one.weeks === weeks)?.word}
       {past > 0 && (
         <>
@@ -94,7 +94,7 @@ function DatesSentence({ dates, bookings, today, weeks }: SentenceProps) {
           <Counted to="/kit?mark=date" state="stop">
             {past}
           </Counted>{" "}
-          {past === 1 ? "is" : "are"} past already
+          {past === 1 ? "is" : "are"} out of date already
         </>
       )}
       .{" "}
@@ -111,8 +111,8 @@ function DatesSentence({ dates, bookings, today, weeks }: SentenceProps) {
       ))}
       {dates.goneIfCautious > 0 && (
         <>
-          A <Counted to="/house">cautious house</Counted> would throw out{" "}
-          {count(dates.goneIfCautious, "more", "more")} today.
+          <Counted to="/house">Stricter limits</Counted> would put{" "}
+          {count(dates.goneIfCautious, "more", "more")} out of date today.
         </>
       )}
     </Sentence>

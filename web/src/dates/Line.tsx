@@ -7,7 +7,7 @@ import { BecauseClocks } from "../kit/item/ItemFacts";
 import { UseIt } from "../kit/item/UseIt";
 import { Swatch } from "../parts/Swatch";
 import { WantIt } from "../restock/WantIt";
-import { nearDate } from "../words/dates";
+import { inDate } from "../words/dates";
 import { fullName, shortName } from "../words/items";
 import type { Scale } from "./scale";
 
@@ -27,8 +27,7 @@ export function Line({ ending, bookings, scale }: LineProps) {
             {fullName(item)}
           </Link>
           <p className={`text-[0.85rem] ${isPast ? "text-stop" : "text-soft"}`}>
-            {isPast ? "past: " : ""}
-            {nearDate(lastDay, scale.today)}
+            {inDate(lastDay, scale.today)}
             {(useFirst || item.usedFirst) && !isPast && <b className="text-ink"> · use first</b>}
           </p>
         </div>

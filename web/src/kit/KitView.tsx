@@ -121,10 +121,10 @@ function Tools() {
   return (
     <div className="flex flex-wrap gap-2">
       <Link to="/kit/new" className={buttonLook("solid")}>
-        Add a thing
+        Add items
       </Link>
       <Link to="/kit/shades" className={buttonLook()}>
-        Add many shades
+        Add a shade range
       </Link>
       <Link to="/kit/home" className={buttonLook()}>
         Put away
@@ -136,7 +136,7 @@ function Tools() {
         Labels
       </Link>
       <Link to="/kit/tables" className={buttonLook()}>
-        In and out
+        Import and export
       </Link>
     </div>
   );

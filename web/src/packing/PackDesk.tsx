@@ -146,7 +146,7 @@ function Doing({ list }: { list: PackingList }) {
         </Button>
       )}
       <Link to={`/bookings/${booking.id}/edit`} className={buttonLook()}>
-        Change the booking
+        Edit booking
       </Link>
     </div>
   );
@@ -158,7 +158,7 @@ function Gaps({ findings, words }: { findings: Finding[]; words: PackingWords })
   return (
     <section id="gaps" aria-label="Gaps" className="mb-5 scroll-mt-4">
       <h2 className="flex justify-between border-ink border-b pb-1 font-semibold">
-        Gaps <span className="font-normal text-soft">settle these first</span>
+        Gaps <span className="font-normal text-soft">fix first</span>
       </h2>
       <ul>
         {gaps.map((gap) => (

@@ -262,7 +262,7 @@ function Stage({ list, words, headline, card, then = [], thumb }: StageProps) {
         to={`/bookings/${list.booking.id}/edit`}
         className="min-h-11 py-2.5 text-soft underline"
       >
-        Change the booking
+        Edit booking
       </Link>
       <div className="fixed inset-x-0 bottom-0 z-10 flex flex-col gap-3 border-hair border-t bg-paper px-4 pt-3 pb-4">
         {thumb}

@@ -16,6 +16,9 @@ import { fullName } from "../words/items";
 type House = Schemas["HouseView"];
 type School = House["dateLimits"];
 
+/** The two columns of limits, as they are called on the screen. */
+const LIMITS = { usual: "usual", cautious: "stricter" } as const;
+
 /** The school one works by, and what a change of it would do today. */
 export function HouseView() {
   const house = useQuery({
@@ -57,8 +60,8 @@ function Rules({ house }: { house: House }) {
   return (
     <div className="flex flex-col gap-6">
       <Sentence>
-        You use the <b>{house.dateLimits}</b> shelf-life limits
-        {ownCount(house) > 0 && `, with ${count(ownCount(house), "limit")} of its own`}.{" "}
+        You use the <b>{LIMITS[house.dateLimits]}</b> shelf-life limits
+        {ownCount(house) > 0 && `, with ${count(ownCount(house), "limit")} of your own`}.{" "}
         {isChanged ? <Effect rules={rules} /> : "Change one and see what it would do."}
       </Sentence>
       {current && (
@@ -72,9 +75,7 @@ function Rules({ house }: { house: House }) {
         />
       )}
       <fieldset className="flex flex-wrap items-end gap-3">
-        <legend className="mb-1 font-semibold text-sm">
-          After opening, things are kept as in a
-        </legend>
+        <legend className="mb-1 font-semibold text-sm">Shelf-life limits after opening</legend>
         {(["usual", "cautious"] as const).map((school) => (
           <button
             key={school}
@@ -83,7 +84,7 @@ function Rules({ house }: { house: House }) {
             onClick={() => setDraft({ ...draft, dateLimits: school })}
             className="min-h-11 rounded border border-line px-4 hover:bg-lit aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
           >
-            {school} house
+            {LIMITS[school]}
           </button>
         ))}
       </fieldset>
@@ -169,13 +170,14 @@ function Effect({ rules }: { rules: ReturnType<typeof rulesOf> }) {
   const items = useItemsOf(gone.slice(0, 6));
   if (effect.error) return <span className="text-stop">{effect.error.message}</span>;
   if (!effect.data) return null;
-  if (gone.length + back.length === 0) return <>These rules would throw nothing out today.</>;
+  if (gone.length + back.length === 0)
+    return <>With these rules nothing more is out of date today.</>;
   return (
     <>
       {gone.length > 0 && (
         <>
-          These rules would throw out <b className="text-stop">{count(gone.length, "thing")}</b>{" "}
-          today
+          These rules would put <b className="text-stop">{count(gone.length, "item")}</b> out of
+          date today
           {items.length > 0 && (
             <>
               :{" "}
@@ -193,7 +195,7 @@ function Effect({ rules }: { rules: ReturnType<typeof rulesOf> }) {
           .{" "}
         </>
       )}
-      {back.length > 0 && `${capital(count(back.length, "thing"))} would be good again.`}
+      {back.length > 0 && `${capital(count(back.length, "thing"))} would be in date again.`}
     </>
   );
 }
@@ -213,7 +215,7 @@ function Limits({ house, draft, onChange }: LimitsProps) {
     <section aria-label="Limits by class" className="max-w-3xl">
       <div className="grid grid-cols-[1fr_7rem_7rem_8rem] gap-x-4 border-ink border-b pb-1 font-semibold max-hand:grid-cols-[1fr_5rem_5rem]">
         <span>Kept after opening</span>
-        <span className="max-hand:hidden">cautious</span>
+        <span className="max-hand:hidden">stricter</span>
         <span>usual</span>
         <span>own, months</span>
       </div>

@@ -42,14 +42,14 @@ const REASONS: Record<string, [chip: string, told: string]> = {
   "lasts-as-long-as-wanted": ["lasts as wanted", "So much is used until the next refill."],
   "ends-with-its-date": ["ends with its date", "More would not be used up before its last day."],
   "all-that-is-left": ["all that is left", "There is no more of it."],
-  "as-much-as-fits": ["as much as fits", "Larger ones are not at hand, or serve others better."],
+  "as-much-as-fits": ["as much as fits", "Larger ones are not in stock, or serve others better."],
   "your-choice": ["your choice", "You wanted it so; the plan goes round it."],
   "more-than-before-its-date": [
     "more than is used in time",
     "You wanted it so, but it will not be used up before its last day.",
   ],
   "no-empty-at-hand": [
-    "no empty at hand",
+    "no empty in stock",
     "What would suit it is not there, or serves others better.",
   ],
   "saves-nothing": ["saves nothing", "It would be neither lighter nor smaller than its pack."],

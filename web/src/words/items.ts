@@ -27,13 +27,13 @@ export function placePath(id: string | null, places: PlaceMap): string {
     names.unshift(place.name);
     next = place.parent;
   }
-  return names.length ? names.join(", ") : "nobody knows where";
+  return names.length ? names.join(", ") : "location unknown";
 }
 
 /** Only the innermost two, where room is short. */
 export function placeTail(id: string | null, places: PlaceMap): string {
   const place = id ? places.get(id) : undefined;
-  if (!place) return "nobody knows where";
+  if (!place) return "location unknown";
   const parent = place.parent ? places.get(place.parent) : undefined;
   return parent?.parent ? `${parent.name}, ${place.name}` : placePath(id, places);
 }

@@ -59,15 +59,15 @@ export function BenchView() {
         </Link>
       </nav>
       {open.length > 0 && <Sessions sessions={open} title="Under way" />}
-      <section aria-label="Worth taking to the bench">
+      <section aria-label="Worth decanting">
         <h2 className="flex items-end justify-between border-ink border-b pb-1 font-semibold">
-          Worth taking to the bench
+          Worth decanting
           <Button
             kind="solid"
             disabled={taken.size === 0}
             onClick={() => void plan().catch(() => {})}
           >
-            {taken.size === 0 ? "Take packs first" : `Plan with ${count(taken.size, "pack")}`}
+            {taken.size === 0 ? "Choose items first" : `Plan with ${count(taken.size, "pack")}`}
           </Button>
         </h2>
         <Shelf suggestions={bench.suggestions} taken={taken} onTake={take} />
@@ -154,7 +154,7 @@ function Shelf({ suggestions, taken, onTake }: ShelfProps) {
                 </span>
                 <span className="text-sm">{reasons.map(suggestedWord).join(", ")}</span>
                 <span className="pb-1 text-sm underline">
-                  {isTaken ? "taken, put it back" : "take it"}
+                  {isTaken ? "chosen, put back" : "choose"}
                 </span>
               </span>
             </button>

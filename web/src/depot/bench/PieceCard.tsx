@@ -76,13 +76,13 @@ export function PieceCard({ session, piece, onDone }: CardProps) {
       <Clock piece={piece} now={session.now} />
       <div className="grid grid-cols-3 gap-2">
         <Button className="min-h-11" onClick={() => setAsking("change")}>
-          Otherwise
+          Change
         </Button>
         <Button className="min-h-11" onClick={() => setAsking("mishap")}>
-          Mishap
+          Spill or break
         </Button>
         <Button className="min-h-11" onClick={() => void leaveOut().catch(() => {})}>
-          Leave out
+          Skip
         </Button>
       </div>
       <div className="max-hand:fixed max-hand:inset-x-0 max-hand:bottom-0 max-hand:z-10 max-hand:border-hair max-hand:border-t max-hand:bg-paper max-hand:px-4 max-hand:pt-3 max-hand:pb-4">

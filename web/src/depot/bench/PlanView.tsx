@@ -156,7 +156,7 @@ function PlanSentence({ plan }: { plan: Plan }) {
     return (
       <Sentence>
         {capital(count(plan.rows.length, "pack"))} on the bench, and nothing to fill: no empties
-        that suit are at hand.
+        that suit are in stock.
       </Sentence>
     );
   }

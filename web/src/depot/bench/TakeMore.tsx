@@ -14,9 +14,9 @@ type TakeMoreProps = { taken: string[]; onTake: (chosen: Chosen, item: Item) => 
 
 /** Any other pack, found by its name. */
 export function TakeMore({ taken, onTake }: TakeMoreProps) {
-  const [sought, setSought] = useState("");
-  const found = useFound(sought).data?.items ?? [];
-  const shown = sought
+  const [typed, setTyped] = useState("");
+  const found = useFound(typed).data?.items ?? [];
+  const shown = typed
     ? found.filter((item) => item.decantable && !taken.includes(item.id)).slice(0, 8)
     : [];
   return (
@@ -24,8 +24,8 @@ export function TakeMore({ taken, onTake }: TakeMoreProps) {
       <TextField
         label="Take another pack"
         hint="a name, a shade, a place"
-        value={sought}
-        onChange={(event) => setSought(event.target.value)}
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
       />
       <ul>
         {shown.map((item) => (
@@ -39,7 +39,7 @@ export function TakeMore({ taken, onTake }: TakeMoreProps) {
               className="min-h-9 px-2 underline max-hand:min-h-11"
               onClick={() => onTake(asChosen(item.id), item)}
             >
-              take it
+              choose
             </button>
           </li>
         ))}

@@ -101,7 +101,7 @@ function WorkSentence({ session, open, done }: WorkSentenceProps) {
 function ClearAway({ onFinish }: { onFinish: () => void }) {
   return (
     <section className="flex flex-col gap-3 rounded-md border-2 border-ink bg-paper p-4">
-      <h2 className="font-semibold font-voice text-2xl leading-tight">Clear away</h2>
+      <h2 className="font-semibold font-voice text-2xl leading-tight">Clean up</h2>
       <p>Wipe the table and the tools with 70 % alcohol, let them dry, close every pack.</p>
       <Button kind="solid" size="thumb" onClick={onFinish}>
         Cleared away

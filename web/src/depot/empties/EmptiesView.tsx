@@ -20,8 +20,8 @@ export function EmptiesView() {
     <div className="flex flex-col gap-6">
       <Sentence>
         {all === 0
-          ? "No empties are at hand. Say how many there are of each kind, and plans are made with them."
-          : `${capital(count(all, "empty", "empties"))} of ${count(empties.kinds.length, "kind")} at hand.`}
+          ? "No empties are in stock. Say how many there are of each kind, and plans are made with them."
+          : `${capital(count(all, "empty", "empties"))} of ${count(empties.kinds.length, "kind")} in stock.`}
       </Sentence>
       <div>
         <Button kind={all === 0 ? "solid" : "outlined"} onClick={() => setEditing("new")}>
@@ -94,7 +94,7 @@ function Kind({ kind, onEdit, tallest: most }: KindProps) {
     void perform({
       path: `/api/empties/${kind.id}/count`,
       body: { stock },
-      done: `${empty.name}: ${stock} at hand.`,
+      done: `${empty.name}: ${stock} in stock.`,
     }).catch(() => {});
   return (
     <Stands empty={empty} tallest={most}>
@@ -142,7 +142,7 @@ function UsualKind({ usual, tallest: most }: { usual: Schemas["EmptyDraft"]; tal
           void perform({
             path: "/api/empties",
             body: { id: crypto.randomUUID(), empty: { ...usual, stock: 1 } },
-            done: `${usual.name}: one at hand.`,
+            done: `${usual.name}: one in stock.`,
           }).catch(() => {})
         }
       >

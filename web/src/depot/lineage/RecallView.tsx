@@ -96,15 +96,15 @@ function Found({ title, items }: { title: string; items: Item[] }) {
 
 /** By a thing, or by the batch of its product. */
 function Ask({ onAsk }: { onAsk: (params: Record<string, string>) => void }) {
-  const [sought, setSought] = useState("");
-  const found = (useFound(sought).data?.items ?? []).slice(0, 8);
+  const [typed, setTyped] = useState("");
+  const found = (useFound(typed).data?.items ?? []).slice(0, 8);
   return (
     <section className="flex max-w-2xl flex-col gap-2">
       <TextField
         label="Find the pack"
         hint="a name, a batch, a code"
-        value={sought}
-        onChange={(event) => setSought(event.target.value)}
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
       />
       <ul>
         {found.map((item) => (

@@ -73,7 +73,7 @@ export function PaletteView() {
         <p className="text-proposed">
           Where does {shortName(moving)} go? Choose a slot, or{" "}
           <button type="button" className="underline" onClick={() => setMoving(null)}>
-            leave it
+            cancel
           </button>
           .
         </p>

@@ -23,11 +23,11 @@ export function PanUp({ place, placeName, slot, open, onClose }: PanUpProps) {
   const { perform } = useActs();
   const today = useToday();
   const kinds = (useEmpties().data?.kinds ?? []).filter((kind) => kind.empty.stock > 0);
-  const [sought, setSought] = useState("");
+  const [typed, setTyped] = useState("");
   const [source, setSource] = useState<Item | null>(null);
   const [empty, setEmpty] = useState("");
   const [amount, setAmount] = useState("");
-  const packs = useFoundPacks(sought);
+  const packs = useFoundPacks(typed);
   const found = source ? [] : packs;
   const pan = async () => {
     if (!source) return;
@@ -60,8 +60,8 @@ export function PanUp({ place, placeName, slot, open, onClose }: PanUpProps) {
         ) : (
           <TextField
             label="From which pack"
-            value={sought}
-            onChange={(event) => setSought(event.target.value)}
+            value={typed}
+            onChange={(event) => setTyped(event.target.value)}
           />
         )}
         <ul>
@@ -87,7 +87,7 @@ export function PanUp({ place, placeName, slot, open, onClose }: PanUpProps) {
               value={empty || (pans(kinds)[0]?.id ?? "")}
               choices={pans(kinds).map((kind) => ({
                 value: kind.id,
-                word: `${kind.empty.name}, ${kind.empty.stock} at hand`,
+                word: `${kind.empty.name}, ${kind.empty.stock} in stock`,
               }))}
               onChange={(event) => setEmpty(event.target.value)}
             />
@@ -100,7 +100,7 @@ export function PanUp({ place, placeName, slot, open, onClose }: PanUpProps) {
             />
             {source.sealed && <p>The pack is sealed: it is opened today.</p>}
             {pans(kinds).length === 0 && (
-              <p className="text-stop">No empties are at hand: count them on their shelf.</p>
+              <p className="text-stop">No empties are in stock: count them on their shelf.</p>
             )}
             <Button
               kind="solid"
@@ -125,7 +125,7 @@ function pans<T extends { empty: { container: string } }>(kinds: T[]): T[] {
   );
 }
 
-function useFoundPacks(sought: string): Item[] {
-  const found = useFound(sought).data?.items ?? [];
-  return sought ? found.filter((item) => item.decantable).slice(0, 8) : [];
+function useFoundPacks(typed: string): Item[] {
+  const found = useFound(typed).data?.items ?? [];
+  return typed ? found.filter((item) => item.decantable).slice(0, 8) : [];
 }

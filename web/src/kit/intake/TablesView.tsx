@@ -318,7 +318,7 @@ function Adding({ file, preview, onDone }: AddingProps) {
           </>
         ) : (
           <Button kind="bare" onClick={onDone}>
-            Leave it
+            Cancel
           </Button>
         )}
       </div>

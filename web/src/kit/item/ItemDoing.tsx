@@ -50,12 +50,12 @@ export function ItemDoing({ item, holds }: { item: Item; holds: string | null })
         <Button onClick={() => setAsking("part")}>Take some elsewhere</Button>
       )}
       <Button onClick={() => setAsking("lend")}>Lend it</Button>
-      <Button onClick={() => void addAnother().catch(() => {})}>Another of the same</Button>
+      <Button onClick={() => void addAnother().catch(() => {})}>Add another</Button>
       <Link to={`/kit/new?like=${item.id}`} className={buttonLook()}>
-        One like it
+        Duplicate
       </Link>
       <Link to={`/kit/items/${item.id}/edit`} className={buttonLook()}>
-        Change it
+        Edit
       </Link>
       <Link to={`/kit/labels?item=${item.id}`} className={buttonLook()}>
         Label
@@ -83,7 +83,7 @@ export function ItemDoing({ item, holds }: { item: Item; holds: string | null })
           It is fine after all
         </Button>
       ) : (
-        <Button onClick={() => setAsking("report")}>Something is wrong with it</Button>
+        <Button onClick={() => setAsking("report")}>Report a problem</Button>
       )}
       <Button onClick={() => setAsking("correct")}>Correct it</Button>
       <Button onClick={() => setAsking("discard")}>Discard it</Button>

@@ -113,10 +113,10 @@ function EditorOf({ item: first }: { item: Item }) {
         />
       )}
       <ItemEditor
-        title={`${fullName(first)}, to be changed.`}
+        title={`Edit ${fullName(first)}.`}
         form={form}
         onSave={form.handleSubmit((typed) => send(typed, base))}
-        action="Save the changes"
+        action="Save"
         back={`/kit/items/${first.id}`}
         isThere
       />

@@ -149,7 +149,7 @@ export function ItemEditor({
           {action}
         </Button>
         <Link to={back} className={buttonLook("bare")}>
-          Leave it as it is
+          Cancel
         </Link>
       </div>
     </form>

@@ -56,7 +56,7 @@ export function Picture({ item }: { item: Item }) {
             }).catch(() => {})
           }
         >
-          Take it away
+          Remove
         </Button>
       )}
       {fault && <p className="text-stop">{fault}</p>}

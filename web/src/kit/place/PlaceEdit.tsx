@@ -138,9 +138,7 @@ export function PlaceEdit() {
       </Sentence>
     );
   }
-  return (
-    <Editor id={id} start={place} title={`${place.name}, to be changed.`} version={place.version} />
-  );
+  return <Editor id={id} start={place} title={`Edit ${place.name}.`} version={place.version} />;
 }
 
 type EditorProps = { id: string; start: Partial<Place>; title: string; version: number | null };
@@ -303,10 +301,10 @@ function Editor({ id, start, title, version }: EditorProps) {
       <TextArea label="Note" fault={faults?.note?.message} {...register("place.note")} />
       <div className="flex gap-2">
         <Button kind="solid" type="submit" disabled={formState.isSubmitting}>
-          {base === null ? "Add the place" : "Save the changes"}
+          {base === null ? "Add the place" : "Save"}
         </Button>
         <Link to={base === null ? "/kit" : `/kit/places/${id}`} className={buttonLook("bare")}>
-          Leave it as it is
+          Cancel
         </Link>
       </div>
     </form>

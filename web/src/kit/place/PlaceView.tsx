@@ -206,13 +206,13 @@ function Doing({ place, openCount }: { place: Place; openCount: string | null })
         Labels
       </Link>
       <Link to={`/kit/places/${place.id}/edit`} className={buttonLook()}>
-        Change it
+        Edit
       </Link>
       <Link to={`/kit/places/new?in=${place.id}`} className={buttonLook()}>
         Add a place in it
       </Link>
       <Button kind="bare" onClick={() => void remove().catch(() => {})}>
-        Take it away
+        Remove this place
       </Button>
       <Sheet title={`Move ${place.name}`} open={asking} onOpenChange={() => setAsking(false)}>
         <div className="flex flex-col gap-4">

@@ -59,7 +59,7 @@ class BenchTest {
       artist.press("Go on").click();
       artist.press("Start on it").click();
       assertThat(artist.page.getByRole(AriaRole.TIMER)).containsText("0:0");
-      artist.press("Mishap").click();
+      artist.press("Spill or break").click();
       artist.page.getByLabel("Lost of the pack").fill("0,2");
       artist.press("Write it down").click();
       assertThat(artist.page.getByText("spilt", new Page.GetByTextOptions().setExact(true)))

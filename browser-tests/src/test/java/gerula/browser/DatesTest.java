@@ -16,10 +16,10 @@ class DatesTest {
   void whatIsPastIsDiscardedAndWhatEndsDuringABookingIsSeenOnIt() {
     try (Person artist = new Person(Person.Stance.DESK).withTheDemo()) {
       artist.goTo("/dates");
-      assertThat(artist.sentence()).containsText("past already");
-      assertThat(artist.sentence()).containsText("A cautious house would throw out");
+      assertThat(artist.sentence()).containsText("out of date already");
+      assertThat(artist.sentence()).containsText("Stricter limits would put");
       Locator line = line(artist, "Soft base 9 deep");
-      assertThat(line).containsText("past:");
+      assertThat(line).containsText("out of date since");
       line.getByRole(AriaRole.BUTTON, named("Discard Soft base 9 deep")).click();
       artist.press("Discarded").click();
       assertThat(artist.page.getByText("Discarded Soft base 9 deep.")).isVisible();

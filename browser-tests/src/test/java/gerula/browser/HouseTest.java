@@ -17,10 +17,10 @@ class HouseTest {
     try (Person artist = new Person(Person.Stance.DESK).withTheDemo()) {
       artist.goTo("/house");
       assertThat(artist.sentence()).containsText("use the usual shelf-life limits");
-      artist.press("cautious house").click();
-      assertThat(artist.sentence()).containsText("would throw out 18 things today");
+      artist.press("stricter").click();
+      assertThat(artist.sentence()).containsText("would put 18 items out of date today");
       artist.press("Save").click();
-      assertThat(artist.sentence()).containsText("use the cautious shelf-life limits");
+      assertThat(artist.sentence()).containsText("use the stricter shelf-life limits");
       artist.press("Undo").click();
       assertThat(artist.sentence()).containsText("use the usual shelf-life limits");
       artist.page.getByLabel("Own limit of mascara, months").fill("130");

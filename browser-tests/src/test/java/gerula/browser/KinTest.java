@@ -43,7 +43,7 @@ class KinTest {
   void whatSmellsWrongIsOutOfUseUntilItIsFoundFine() {
     try (Person artist = new Person(Person.Stance.DESK).withTheDemo()) {
       artist.goTo("/kit/items/" + Demo.item("Harbour cream"));
-      artist.press("Something is wrong with it").click();
+      artist.press("Report a problem").click();
       artist.press("smell").click();
       artist.press("Reported").click();
       assertThat(artist.page.getByText("Its smell has changed").first()).isVisible();

@@ -78,15 +78,15 @@ class KitTest extends WithTheDemo {
     second.navigate(artist.application.address() + path);
     second.getByLabel("Note").fill("from the second tab");
     field("Note").fill("from the first tab");
-    artist.press("Save the changes").click();
+    artist.press("Save").click();
     assertThat(artist.sentence()).containsText("Scissors is in");
-    second.getByRole(AriaRole.BUTTON, Person.button("Save the changes")).click();
+    second.getByRole(AriaRole.BUTTON, Person.button("Save")).click();
     assertThat(second.getByText("changed somewhere else while you were writing")).isVisible();
     assertThat(second.getByLabel("Note")).hasValue("from the second tab");
     second.getByRole(AriaRole.BUTTON, Person.button("Show what it is now")).click();
     assertThat(second.getByLabel("Note")).hasValue("from the first tab");
     second.getByLabel("Note").fill("from both");
-    second.getByRole(AriaRole.BUTTON, Person.button("Save the changes")).click();
+    second.getByRole(AriaRole.BUTTON, Person.button("Save")).click();
     assertThat(second.getByText("from both").first()).isVisible();
   }
 
@@ -111,7 +111,7 @@ class KitTest extends WithTheDemo {
   void hostileTextIsShownAsText() {
     artist.goTo("/kit/items/" + Demo.item("Scissors") + "/edit");
     field("Note").fill("<img src=x onerror=\"document.title='taken'\">");
-    artist.press("Save the changes").click();
+    artist.press("Save").click();
     assertThat(artist.page.getByText("<img src=x").first()).isVisible();
     assertThat(artist.page.title()).isEqualTo("Gerula");
   }
@@ -124,10 +124,10 @@ class KitTest extends WithTheDemo {
     artist.page.getByLabel("Last day").fill("2031-05-19");
     field("Name").fill("Principal dancer");
     artist.press("Backpack").click();
-    artist.press("Take it").click();
+    artist.press("Save booking").click();
     assertThat(artist.page.getByText("lies before the first").first()).isVisible();
     artist.page.getByLabel("Last day").fill("2031-05-24");
-    artist.press("Take it").click();
+    artist.press("Save booking").click();
     assertThat(artist.sentence()).containsText("Dance tour by air");
     assertThat(artist.line("Soft base 5 neutral")).isVisible();
     assertThat(artist.page.getByRole(AriaRole.GROUP, group("Backpack, laid open"))).isVisible();
@@ -157,7 +157,7 @@ class KitTest extends WithTheDemo {
     assertThat(field("Maker")).hasValue("Tarnwell");
     assertThat(field("A full pack holds")).hasValue("30");
     artist.goTo("/kit/items/" + Demo.item("Scissors"));
-    artist.press("Another of the same").click();
+    artist.press("Add another").click();
     assertThat(artist.page.getByText("The same in other places")).isVisible();
     assertThat(artist.sentence()).containsText("Scissors is in");
   }

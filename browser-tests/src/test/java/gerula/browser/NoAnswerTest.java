@@ -42,7 +42,7 @@ class NoAnswerTest extends WithTheDemo {
     artist.page.unroute(ANYTHING);
     artist.press("Retry").click();
     assertThat(artist.page.getByText("may be out of date")).hasCount(0);
-    artist.press("Save the changes").click();
+    artist.press("Save").click();
     assertThat(artist.page.getByText("half a thought").first()).isVisible();
   }
 

@@ -38,7 +38,7 @@ class PlaceTest extends WithTheDemo {
     CountTest.scan(artist, CountTest.code(artist, Demo.item("Scissors")));
     assertThat(artist.sentence()).containsText("one thing");
     assertThat(artist.page.getByText("is kept for other things")).isVisible();
-    artist.press("Take it away").click();
+    artist.press("Remove this place").click();
     assertThat(artist.page.getByText("Something lies in this place")).isVisible();
   }
 
@@ -65,9 +65,9 @@ class PlaceTest extends WithTheDemo {
     second.navigate(artist.application.address() + path);
     second.getByLabel("Note").fill("from the second");
     artist.page.getByLabel("Note").fill("from the first");
-    artist.press("Save the changes").click();
+    artist.press("Save").click();
     assertThat(artist.page.getByText("from the first").first()).isVisible();
-    second.getByRole(AriaRole.BUTTON, Person.button("Save the changes")).click();
+    second.getByRole(AriaRole.BUTTON, Person.button("Save")).click();
     assertThat(second.getByText("changed somewhere else while you were writing")).isVisible();
     second.getByRole(AriaRole.BUTTON, Person.button("Save mine over it")).click();
     assertThat(second.getByText("from the second").first()).isVisible();

@@ -96,7 +96,10 @@ public class Ledger {
     guards.forEach(guard -> guard.check(touched));
     entries.write(who, id, name, act, undoes);
     projections.done(id, name);
-    TouchedHeader.tell(touched.things().keySet().stream().map(ThingKind::code).toList());
+    // What is erased is changed past the act, anywhere: then nobody says what was touched.
+    if (!touched.things().isEmpty()) {
+      TouchedHeader.tell(touched.things().keySet().stream().map(ThingKind::code).toList());
+    }
   }
 
   /**

@@ -12,7 +12,7 @@ import org.springframework.web.context.request.ServletRequestAttributes;
  */
 public final class TouchedHeader {
 
-  /** Kinds as the history names them, joined by commas; empty when nothing was changed. */
+  /** Kinds as the history names them, joined by commas. */
   public static final String NAME = "Gerula-Touched";
 
   private TouchedHeader() {}
