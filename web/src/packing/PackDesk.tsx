@@ -354,13 +354,13 @@ function PutBack({ line, booking }: { line: Line; booking: string }) {
   );
 }
 
-/** What is to be said besides the gaps. */
+/** Findings besides the gaps. */
 function Notes({ findings, words }: { findings: Finding[]; words: PackingWords }) {
   const others = findings.filter((finding) => finding.code !== "gap");
   if (!others.length) return null;
   return (
-    <section id="running-out" aria-label="To be minded" className="scroll-mt-4">
-      <h2 className="border-line border-b pb-1 font-semibold">To be minded</h2>
+    <section id="notes" aria-label="Keep in mind" className="scroll-mt-4">
+      <h2 className="border-line border-b pb-1 font-semibold">Keep in mind</h2>
       <ul>
         {others.map((finding) => (
           <li key={JSON.stringify(finding)} className="border-hair border-b py-1.5 text-[0.92rem]">

@@ -60,7 +60,7 @@ export function PackingSentence({ list, words }: { list: PackingList; words: Pac
       )}
       {running > 0 && (
         <>
-          <Counted to="#running-out" state="soon">
+          <Counted to="#notes" state="soon">
             {capital(count(running, "item"))}
           </Counted>{" "}
           {running === 1 ? "goes" : "go"} out of date before the last day.

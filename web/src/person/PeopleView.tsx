@@ -14,7 +14,7 @@ import { Sensitive } from "./Sensitive";
 
 type PersonLine = Schemas["PersonLine"];
 
-/** Everybody who is known, with what has to be minded when they sit in the chair. */
+/** Everybody who is known, with what to keep in mind when they sit in the chair. */
 export function PeopleView() {
   const people = usePeople();
   if (!people.data) return <Without query={people} waiting="Fetching the people…" />;

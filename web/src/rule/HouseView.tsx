@@ -90,8 +90,8 @@ function Rules({ house }: { house: House }) {
       </fieldset>
       <div className="grid max-w-3xl grid-cols-3 gap-4 max-hand:grid-cols-1">
         <TextField
-          label="Eye products go"
-          hint="days before their date"
+          label="Replace eye products"
+          hint="days before use-by"
           inputMode="numeric"
           value={draft.eyeMarginDays}
           fault={fault("rules") && capital(fault("rules") ?? "")}

@@ -166,7 +166,7 @@ function Facts({ advised }: { advised: Advice }) {
   const told = [
     wear.lastUsed
       ? `last used ${nearDate(wear.lastUsed, today)}`
-      : "not used, as far as the log knows",
+      : "not used, as far as the history goes",
     `${wear.usesInAYear === 1 ? "one use" : `${wear.usesInAYear} uses`} in a year`,
     item.useBy.lastDay ? inDate(item.useBy.lastDay, today) : "no date limits it",
     wear.costPerUse !== null && wear.currency && wear.uses > 0

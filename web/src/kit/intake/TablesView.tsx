@@ -13,7 +13,7 @@ import { amount } from "../../words/quantities";
 type Preview = Schemas["CsvPreview"];
 type Column = Preview["columns"][number]["column"];
 
-/** A kit as a table, and the whole workspace as a file: in and out. */
+/** A kit as a table, and the whole workspace as a file: import and export. */
 export function TablesView() {
   const [file, setFile] = useState<File | null>(null);
   const [preview, setPreview] = useState<Preview | null>(null);
@@ -66,7 +66,7 @@ export function TablesView() {
               onChoose={(chosen) => void look(chosen)}
             />
             <a href="/api/kit/csv" download className={buttonLook()}>
-              Write the kit as a table
+              Export CSV
             </a>
           </section>
           <Workspace />
@@ -196,7 +196,7 @@ function BadRows({ preview }: { preview: Preview }) {
         ))}
       </ul>
       <p className="mt-2 text-soft">
-        Put these right in the table and look again, or choose other meanings for the columns.
+        Correct these in the table and import it again, or choose other meanings for the columns.
       </p>
     </section>
   );
@@ -280,7 +280,7 @@ function Adding({ file, preview, onDone }: AddingProps) {
           onClick={() =>
             void perform({
               path: `/api/ledger/${actId}/undo`,
-              done: "Everything from the table is out again.",
+              done: "Everything from the table was removed again.",
               undoable: false,
             })
               .then(onDone)
@@ -333,21 +333,23 @@ function Workspace() {
   const read = (file: File) => {
     setTrouble(null);
     void send(
-      { path: "/api/workspace/archive", done: "Read the workspace.", undoable: false },
+      { path: "/api/workspace/archive", done: "Imported the workspace.", undoable: false },
       new Blob([file], { type: "application/json" }),
     ).catch((thrown) => setTrouble(thrown instanceof Problem ? thrown : null));
   };
   return (
     <section className="flex flex-col items-start gap-3">
-      <h2 className="w-full border-ink border-b pb-1 font-semibold">Everything as one file</h2>
+      <h2 className="w-full border-ink border-b pb-1 font-semibold">
+        The whole workspace as one file
+      </h2>
       <p className="text-soft">
-        Places, things, pictures, bookings and the whole history. It is read into an empty
-        workspace, all of it or nothing.
+        Places, things, pictures, bookings and the whole history. It can be imported into an empty
+        workspace: all of it, or nothing.
       </p>
       <a href="/api/workspace/archive" download className={buttonLook()}>
-        Write the workspace
+        Export the workspace
       </a>
-      <FileButton label="Read a workspace" accept=".json,application/json" onChoose={read} />
+      <FileButton label="Import a workspace" accept=".json,application/json" onChoose={read} />
       {trouble && <Trouble problem={trouble} />}
     </section>
   );

@@ -25,7 +25,7 @@ class TablesTest extends WithTheDemo {
   }
 
   @Test
-  void aTableIsLookedIntoPutRightAddedAndUndone() {
+  void aTableIsPreviewedCorrectedAddedAndUndone() {
     artist.goTo("/kit/tables");
     choose(SOMEBODYS);
     assertThat(artist.page.getByText("line 3")).isVisible();
@@ -57,11 +57,11 @@ class TablesTest extends WithTheDemo {
     artist.goTo("/kit/tables");
     Download table =
         artist.page.waitForDownload(
-            () -> artist.page.getByRole(AriaRole.LINK, named("Write the kit as a table")).click());
+            () -> artist.page.getByRole(AriaRole.LINK, named("Export CSV")).click());
     assertThat(Files.readString(table.path())).startsWith("code,maker,name").contains("Glow dust");
     Download archive =
         artist.page.waitForDownload(
-            () -> artist.page.getByRole(AriaRole.LINK, named("Write the workspace")).click());
+            () -> artist.page.getByRole(AriaRole.LINK, named("Export the workspace")).click());
     assertThat(Files.readString(archive.path())).contains("\"gerula-workspace\"");
   }
 

@@ -59,6 +59,25 @@ class PackingActsTest {
     assertThat(history()).containsExactly("put-back", "departed", "packed", "added");
   }
 
+  /** What has no home stays where it is, and its history says nothing of it. */
+  @Test
+  void whatHasNoHomeIsNotPutBack() {
+    pack(powder).expect(204);
+    client.post(path("depart"), act()).expect(204);
+    JsonNode away = client.get("/api/items/" + powder).body().path("item");
+    ObjectNode edit =
+        act()
+            .put("version", away.path("version").asInt())
+            .put("productVersion", away.at("/product/version").asInt());
+    edit.set("product", Kits.product("face-powder", "pressed-powder", "g"));
+    edit.set("item", Kits.description(drawer).putNull("home"));
+    client.put("/api/items/" + powder, edit).expect(200);
+    JsonNode back = client.post(path("put-back"), Kits.tick()).expect(200).body();
+    assertThat(back.path("withoutHome").get(0).asString()).isEqualTo(powder);
+    assertThat(now()).isEqualTo(away.path("now").asString());
+    assertThat(history()).doesNotContain("put-back");
+  }
+
   @Test
   void everyStepIsUndoneInTurn() {
     ObjectNode pack = Kits.tick(powder);

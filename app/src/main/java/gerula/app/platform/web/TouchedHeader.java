@@ -2,6 +2,7 @@ package gerula.app.platform.web;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Collection;
+import java.util.List;
 import java.util.TreeSet;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
@@ -26,7 +27,7 @@ public final class TouchedHeader {
         TreeSet<String> all = new TreeSet<>(kinds);
         String before = response.getHeader(NAME);
         if (before != null && !before.isEmpty()) {
-          all.addAll(java.util.List.of(before.split(",")));
+          all.addAll(List.of(before.split(",")));
         }
         response.setHeader(NAME, String.join(",", all));
       }

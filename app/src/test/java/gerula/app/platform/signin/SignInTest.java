@@ -9,6 +9,11 @@ import gerula.app.platform.GerulaSettings;
 import java.net.URI;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.Base64;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -141,5 +146,45 @@ class SignInTest {
             .bindOrCreate("gerula", GerulaSettings.class);
     String hash = new SecurityConfiguration().passphraseEncoder(usual).encode("a rope of strands");
     assertThat(hash).startsWith("$argon2id$v=19$m=19456,t=2,p=1$");
+  }
+
+  /** Or each question would wait for a write of its own. */
+  @Test
+  void whenSomebodyWasLastSeenIsWrittenOnceAMinute(Client client) throws SQLException {
+    client.signedUp();
+    String session =
+        new String(Base64.getDecoder().decode(client.cookie("SESSION").orElseThrow().getValue()));
+    long aWhileAgo = System.currentTimeMillis() - 30_000;
+    seen(session, aWhileAgo);
+    client.get("/api/places").expect(200);
+    assertThat(seen(session)).isEqualTo(aWhileAgo);
+    long longAgo = System.currentTimeMillis() - 61_000;
+    seen(session, longAgo);
+    client.get("/api/places").expect(200);
+    assertThat(seen(session)).isGreaterThan(longAgo + 60_000);
+  }
+
+  private static void seen(String session, long at) throws SQLException {
+    try (Connection application = Running.asApplication();
+        PreparedStatement sql =
+            application.prepareStatement(
+                "update access.spring_session set last_access_time = ? where session_id = ?")) {
+      sql.setLong(1, at);
+      sql.setString(2, session);
+      assertThat(sql.executeUpdate()).isEqualTo(1);
+    }
+  }
+
+  private static long seen(String session) throws SQLException {
+    try (Connection application = Running.asApplication();
+        PreparedStatement sql =
+            application.prepareStatement(
+                "select last_access_time from access.spring_session where session_id = ?")) {
+      sql.setString(1, session);
+      try (ResultSet row = sql.executeQuery()) {
+        assertThat(row.next()).isTrue();
+        return row.getLong(1);
+      }
+    }
   }
 }
