@@ -42,7 +42,7 @@ export function TablesView() {
       <Sentence>
         {preview
           ? sentence(preview)
-          : "A kit as a table from anywhere, and everything out again without loss."}
+          : "Import a kit from any table. Export everything, without loss."}
       </Sentence>
       {trouble && <Trouble problem={trouble} />}
       {file && preview ? (

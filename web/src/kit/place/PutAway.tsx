@@ -31,7 +31,8 @@ export function PutAway() {
   return (
     <div className="flex flex-col gap-5">
       <Sentence>
-        {capital(count(all, "item"))} to put away, in the order you come by them
+        {capital(count(all, "item"))} to put away
+        {all > 0 && ", in the order you come by them"}
         {elsewhereInAll > 0 && `; ${count(elsewhereInAll, "more", "more")} out of your hands`}.
         {shown < all && ` The first ${shown} are shown.`}
       </Sentence>

@@ -39,7 +39,7 @@ class TablesTest extends WithTheDemo {
     assertThat(artist.page.getByText("Ambervale Night lips Berry").first()).isVisible();
     artist.page.getByRole(AriaRole.SEARCHBOX).fill("");
     artist.press("Undo").click();
-    assertThat(artist.page.getByText("Everything from the table is out again.")).isVisible();
+    assertThat(artist.page.getByText("Everything from the table was removed again.")).isVisible();
     artist.goTo("/kit?q=ambervale");
     assertThat(artist.page.getByText("Nothing in the kit is like this.")).isVisible();
   }
