@@ -9,6 +9,7 @@ tests_cluster() {
   need_database gerula_first
   need_database gerula_browser
   need_database gerula_killed
+  need_database gerula_cold
   export GERULA_TEST_PORT=$CLUSTER_PORT GERULA_TEST_OWNER=$OWNER_PASSWORD GERULA_TEST_APP=$APP_PASSWORD
 }
 
@@ -121,7 +122,8 @@ bench_hostile() {
 # A short history against a long one. $2: entries of the short; $3: of the long; $4: rounds.
 bench_history() {
   bench_application
-  GERULA_TEST_APP=$APP_PASSWORD "$JAVA_HOME/bin/java" -cp "$1" gerula.bench.history.HistoryBench \
+  GERULA_TEST_APP=$APP_PASSWORD GERULA_BENCH_SERVER=$(cat "$CLUSTER/server-password") \
+    "$JAVA_HOME/bin/java" -cp "$1" gerula.bench.history.HistoryBench \
     "http://127.0.0.1:$BENCH_PORT" 127.0.0.1 "$CLUSTER_PORT" gerula_bench "${@:2}"
 }
 

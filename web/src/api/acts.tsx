@@ -5,6 +5,8 @@ import { mayHaveChanged } from "./follows";
 import { type Notice, queued } from "./notices";
 
 export type Act<T> = {
+  /** Its id, for who wants to undo it past its message. */
+  id?: string;
   method?: "POST" | "PUT" | "DELETE";
   path: string;
   body?: object;
@@ -89,7 +91,7 @@ export function ActsProvider({ children }: { children: ReactNode }) {
 
   const perform = useCallback(
     <T,>(act: Act<T>): Promise<T> => {
-      const actId = crypto.randomUUID();
+      const actId = act.id ?? crypto.randomUUID();
       return doIt(act, actId, () =>
         order<T>(act.method ?? "POST", act.path, { ...act.body, actId }),
       );

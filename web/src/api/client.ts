@@ -48,7 +48,7 @@ async function send(
   method: string,
   path: string,
   body: Body,
-  signal?: AbortSignal,
+  { signal, keepalive = false }: { signal?: AbortSignal; keepalive?: boolean } = {},
 ): Promise<Response> {
   const headers: Record<string, string> = { Accept: "application/json, */*" };
   if (method !== "GET") {
@@ -63,6 +63,7 @@ async function send(
       headers,
       ...(body ? { body: body.content } : {}),
       ...(signal ? { signal } : {}),
+      keepalive,
     });
   } catch (thrown) {
     if (signal?.aborted) throw stopped();
@@ -126,10 +127,15 @@ export async function askFile<T>(
 /** What came of an act, and which kinds of things it changed; null when the answer does not say. */
 export type Done<T> = { answer: T; touched: string[] | null };
 
+/** Browsers keep a request alive beyond its page only up to 64 kB, all of them together. */
+const KEPT_ALIVE = 16_000;
+
 /** Has something done. */
 export async function order<T>(method: string, path: string, body: object): Promise<Done<T>> {
-  const json = { type: "application/json", content: JSON.stringify(body) };
-  return done(await send(method, path, json));
+  const content = JSON.stringify(body);
+  // Done even when the page is closed or left in the moment after the tap.
+  const keepalive = content.length < KEPT_ALIVE;
+  return done(await send(method, path, { type: "application/json", content }, { keepalive }));
 }
 
 /** Has something done with a file, sent as it is. */
@@ -168,7 +174,7 @@ export async function askLong<T>(
   onProgress: (done: number, all: number) => void,
   signal: AbortSignal,
 ): Promise<T> {
-  const response = await send("POST", path, { type, content: file }, signal);
+  const response = await send("POST", path, { type, content: file }, { signal });
   if (!response.ok || !response.body) throw await problem(response);
   const reader = response.body.pipeThrough(new TextDecoderStream()).getReader();
   let rest = "";

@@ -24,6 +24,7 @@ const FOLLOWS: Record<string, readonly string[]> = {
   palettes: KIT,
   palette: KIT,
   items: KIT,
+  lines: ["product"],
   found: KIT,
   earlier: KIT,
   open: [...KIT, "stocktake"],

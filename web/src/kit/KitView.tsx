@@ -50,9 +50,17 @@ export function KitView() {
           </div>
           {list.total === 0 ? (
             <p className="py-6 text-soft">
-              {filter
-                ? "Nothing in the kit is like this."
-                : "The kit is empty. Add the first thing, or read a table of them."}
+              {filter ? (
+                "Nothing in the kit is like this."
+              ) : (
+                <>
+                  The kit is empty.{" "}
+                  <Link to="/kit/usual" className="underline">
+                    Tick what you have
+                  </Link>{" "}
+                  for a first packing list in ten minutes.
+                </>
+              )}
             </p>
           ) : (
             <ItemRows filter={filter} />
@@ -120,8 +128,11 @@ function KitSentence() {
 function Tools() {
   return (
     <div className="flex flex-wrap gap-2">
-      <Link to="/kit/new" className={buttonLook("solid")}>
+      <Link to="/kit/lines" className={buttonLook("solid")}>
         Add items
+      </Link>
+      <Link to="/kit/usual" className={buttonLook()}>
+        Tick what you have
       </Link>
       <Link to="/kit/shades" className={buttonLook()}>
         Add a shade range

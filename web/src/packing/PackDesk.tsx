@@ -354,6 +354,33 @@ function PutBack({ line, booking }: { line: Line; booking: string }) {
   );
 }
 
+type NotChecked = Extract<Finding, { code: "label-not-checked" }>;
+
+/** Both answers where the question stands: the label is read with the list in hand. */
+function LabelAnswers({ finding, words }: { finding: NotChecked; words: PackingWords }) {
+  const { perform } = useActs();
+  const { item, sensitivities } = finding.facts;
+  const known = words.items.get(item);
+  const note = (found: "free-of" | "contains") =>
+    void perform({
+      path: `/api/items/${item}/label`,
+      body: { found: sensitivities.map((of) => ({ of, found })) },
+      done: `Noted what the label${known ? ` of ${shortName(known)}` : ""} says.`,
+    }).catch(() => {});
+  const what = sensitivities.map(word).join(" or ");
+  return (
+    <span className="mt-1 flex flex-wrap gap-2">
+      <Button onClick={() => note("free-of")}>Free of {what}</Button>
+      {sensitivities.length === 1 && (
+        <Button onClick={() => note("contains")}>Contains {what}</Button>
+      )}
+      <Link to={`/kit/items/${item}`} className={buttonLook()}>
+        Open it
+      </Link>
+    </span>
+  );
+}
+
 /** Findings besides the gaps. */
 function Notes({ findings, words }: { findings: Finding[]; words: PackingWords }) {
   const others = findings.filter((finding) => finding.code !== "gap");
@@ -365,6 +392,9 @@ function Notes({ findings, words }: { findings: Finding[]; words: PackingWords }
         {others.map((finding) => (
           <li key={JSON.stringify(finding)} className="border-hair border-b py-1.5 text-[0.92rem]">
             {capital(findingWords(finding, words))}
+            {finding.code === "label-not-checked" && (
+              <LabelAnswers finding={finding} words={words} />
+            )}
           </li>
         ))}
       </ul>

@@ -31,6 +31,7 @@ export function useTicks(booking: string) {
         });
       } catch {
         queries.setQueryData<PackingList>(key, (list) => list && ticked(list, id, line.packed));
+        await shown();
       } finally {
         setUnderWay((before) => {
           const after = new Set(before);
@@ -43,6 +44,12 @@ export function useTicks(booking: string) {
   );
   return { tick, underWay };
 }
+
+/**
+ * What is known is shown a moment later: until then the tick stays under way, or one that was
+ * refused would look confirmed.
+ */
+const shown = () => new Promise((resolve) => setTimeout(resolve));
 
 /** Counts and the sentence stay with what the server has confirmed. */
 function ticked(list: PackingList, item: string, packed: boolean): PackingList {

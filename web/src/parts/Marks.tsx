@@ -1,9 +1,8 @@
-import { Popover } from "radix-ui";
 import { useState } from "react";
 import type { Item } from "../api/client";
 import { type PlaceMap, usePlaces } from "../api/kit";
 import { useToday } from "../api/session";
-import { OnPaper } from "../ui/Chip";
+import { TellingLater } from "../ui/TellingLater";
 import { MARK_ORDER, markWords } from "../words/marks";
 
 type State = "in-order" | "soon" | "stop";
@@ -49,32 +48,23 @@ export function MarksOf({ item, places, today }: MarksProps) {
     className: "inline-flex min-h-8 min-w-12 items-center justify-center max-hand:min-h-11",
     children: <Gauges item={item} />,
   };
-  // What tells them in words is made when somebody asks: a list has hundreds of rows.
-  if (!open) {
-    return (
-      <button
-        type="button"
-        aria-haspopup="dialog"
-        onPointerEnter={(event) => event.pointerType === "mouse" && setOpen(true)}
-        onClick={() => setOpen(true)}
-        {...marks}
-      />
-    );
-  }
+  const isMouse = (event: React.PointerEvent) => event.pointerType === "mouse";
   return (
-    <Popover.Root open onOpenChange={setOpen}>
-      <Popover.Trigger
-        onPointerLeave={(event) => event.pointerType === "mouse" && setOpen(false)}
-        {...marks}
-      />
-      <OnPaper>
-        <ul className="flex flex-col gap-1">
-          {words.map(({ name, text }) => (
-            <li key={name}>{text}</li>
-          ))}
-        </ul>
-      </OnPaper>
-    </Popover.Root>
+    <TellingLater
+      open={open}
+      onOpenChange={setOpen}
+      button={{
+        ...marks,
+        onPointerEnter: (event) => isMouse(event) && setOpen(true),
+        onPointerLeave: (event) => isMouse(event) && setOpen(false),
+      }}
+    >
+      <ul className="flex flex-col gap-1">
+        {words.map(({ name, text }) => (
+          <li key={name}>{text}</li>
+        ))}
+      </ul>
+    </TellingLater>
   );
 }
 

@@ -1,8 +1,7 @@
-import { useRef } from "react";
 import type { Tray } from "../api/client";
 import { mass } from "../words/quantities";
 import type { Inner, OpenCaseProps } from "./caseProps";
-import { useLifting } from "./lifting";
+import { useLandingPlace } from "./lifting";
 import { Pieces } from "./Pieces";
 
 /**
@@ -11,15 +10,15 @@ import { Pieces } from "./Pieces";
  */
 export function OpenCase(props: OpenCaseProps) {
   const { tray, zoom, onZoom } = props;
-  const drawing = useRef<SVGSVGElement>(null);
+  const landing = useLandingPlace(tray.place);
   const close = zoom ? find(tray, zoom) : null;
   const { x, y, width, height } = close?.box ?? tray.box;
   const margin = close ? 3 : 4;
   // Words and signs stay as large as they are in the whole case, however close one looks.
   const unit = Math.min(1, (close ? width : (props.beside ?? width)) / 560);
-  const walk = (event: React.KeyboardEvent) => {
+  const walk = (event: React.KeyboardEvent<SVGSVGElement>) => {
     if (event.key === "Escape" && close) onZoom?.(null);
-    const pieces = [...(drawing.current?.querySelectorAll<SVGElement>("[data-piece]") ?? [])];
+    const pieces = [...event.currentTarget.querySelectorAll<SVGElement>("[data-piece]")];
     const next = neighbour(pieces, document.activeElement, event.key);
     if (!next) return;
     next.focus();
@@ -49,7 +48,7 @@ export function OpenCase(props: OpenCaseProps) {
       </figcaption>
       {/* biome-ignore lint/a11y/useSemanticElements: a drawing of buttons has no element of its own. */}
       <svg
-        ref={drawing}
+        ref={landing.ref}
         role="group"
         aria-label={`${tray.name}, laid open`}
         data-place={tray.place}
@@ -57,7 +56,7 @@ export function OpenCase(props: OpenCaseProps) {
         className="block h-auto max-h-[85dvh] w-full select-none"
         onKeyDown={walk}
       >
-        <Ground tray={tray} />
+        <Ground tray={tray} isOver={landing.isOver} />
         {tray.trays.length === 0 && <Fill tray={tray} unit={unit} />}
         {tray.trays.map((inner) => (
           <Compartment
@@ -111,15 +110,14 @@ function middle(piece: SVGElement) {
   return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
 }
 
-function Ground({ tray }: { tray: Tray }) {
-  const over = useLifting().lifted?.over === tray.place;
+function Ground({ tray, isOver }: { tray: Tray; isOver: boolean }) {
   return (
     <rect
       width={tray.box.width}
       height={tray.box.height}
       rx={tray.kind === "palette" ? 4 : 10}
       fill="var(--sheet)"
-      stroke={over ? "var(--proposed)" : "var(--ink)"}
+      stroke={isOver ? "var(--proposed)" : "var(--ink)"}
       strokeWidth={4}
     />
   );
@@ -127,20 +125,20 @@ function Ground({ tray }: { tray: Tray }) {
 
 function Compartment({ tray, ...rest }: Inner) {
   const { x, y, width, height } = tray.box;
-  const over = useLifting().lifted?.over === tray.place;
+  const { ref, isOver } = useLandingPlace(tray.place);
   const { onZoom, zoom, unit } = rest;
   const isClose = zoom === tray.place;
   const look = () => onZoom?.(isClose ? null : tray.place);
   return (
-    <g data-place={tray.place}>
+    <g ref={ref} data-place={tray.place}>
       <rect
         x={x}
         y={y}
         width={width}
         height={height}
-        fill={over ? "var(--lit)" : "var(--paper)"}
-        stroke={over ? "var(--proposed)" : "var(--line)"}
-        strokeWidth={(over ? 3 : 1.5) * unit}
+        fill={isOver ? "var(--lit)" : "var(--paper)"}
+        stroke={isOver ? "var(--proposed)" : "var(--line)"}
+        strokeWidth={(isOver ? 3 : 1.5) * unit}
       />
       {tray.slots.map((slot) => (
         <rect

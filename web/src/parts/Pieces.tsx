@@ -1,6 +1,6 @@
 import type { Drawn as Item, Tray } from "../api/client";
 import type { Inner } from "./caseProps";
-import { useLifting } from "./lifting";
+import { useLiftable } from "./lifting";
 
 type Piece = Tray["pieces"][number];
 
@@ -8,48 +8,61 @@ type PiecesProps = Inner & { isClose: boolean };
 
 /** The things that lie directly in one compartment. */
 export function Pieces(props: PiecesProps) {
-  const { tray, items, isIn, chosen, onChoose, nameOf, first, canLift, isClose, unit } = props;
-  const { lifted, grasp } = useLifting();
+  const { tray, items } = props;
   const troubled = new Set(
     tray.findings.flatMap(({ facts }) => ("item" in facts ? [facts.item] : [])),
   );
   return tray.pieces.map((piece) => {
     const item = items.get(piece.item);
-    if (!item) return null;
-    const inside = isIn ? isIn(piece.item) : true;
-    const name = nameOf(item);
     return (
-      // biome-ignore lint/a11y/useSemanticElements: an SVG has no button element.
-      <g
-        key={piece.item}
-        data-piece={piece.item}
-        role="button"
-        tabIndex={piece.item === (chosen ?? first) ? 0 : -1}
-        aria-label={`${name}, ${tray.name}${inside ? "" : ", not in yet"}${troubled.has(piece.item) ? ", does not fit here" : ""}`}
-        aria-pressed={piece.item === chosen}
-        onClick={() => onChoose(piece.item)}
-        onPointerDown={
-          canLift
-            ? (event) => grasp(event, piece.item, item.product.colour ?? "var(--lit)")
-            : undefined
-        }
-        onKeyDown={(event) => (event.key === "Enter" || event.key === " ") && onChoose(piece.item)}
-        opacity={lifted?.item === piece.item ? 0.3 : 1}
-        className={`group outline-none ${canLift ? "cursor-grab" : ""}`}
-      >
-        <title>{name}</title>
-        <Drawn
+      item && (
+        <PieceButton
+          key={piece.item}
+          {...props}
           piece={piece}
           item={item}
-          inside={inside}
-          chosen={piece.item === chosen}
           troubled={troubled.has(piece.item)}
-          unit={unit}
         />
-        {isClose && <Caption piece={piece} item={item} unit={unit} />}
-      </g>
+      )
     );
   });
+}
+
+type PieceButtonProps = PiecesProps & { piece: Piece; item: Item; troubled: boolean };
+
+function PieceButton({ piece, item, troubled, ...props }: PieceButtonProps) {
+  const { tray, isIn, chosen, onChoose, nameOf, first, canLift, isClose, unit } = props;
+  const colour = item.product.colour ?? "var(--lit)";
+  const { ref, listeners, isLifted } = useLiftable(piece.item, colour, canLift ?? false);
+  const inside = isIn ? isIn(piece.item) : true;
+  const name = nameOf(item);
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: an SVG has no button element.
+    <g
+      ref={ref}
+      data-piece={piece.item}
+      role="button"
+      tabIndex={piece.item === (chosen ?? first) ? 0 : -1}
+      aria-label={`${name}, ${tray.name}${inside ? "" : ", not in yet"}${troubled ? ", does not fit here" : ""}`}
+      aria-pressed={piece.item === chosen}
+      onClick={() => onChoose(piece.item)}
+      onKeyDown={(event) => (event.key === "Enter" || event.key === " ") && onChoose(piece.item)}
+      opacity={isLifted ? 0.3 : 1}
+      className={`group outline-none ${canLift ? "cursor-grab touch-manipulation" : ""}`}
+      {...listeners}
+    >
+      <title>{name}</title>
+      <Drawn
+        piece={piece}
+        item={item}
+        inside={inside}
+        chosen={piece.item === chosen}
+        troubled={troubled}
+        unit={unit}
+      />
+      {isClose && <Caption piece={piece} item={item} unit={unit} />}
+    </g>
+  );
 }
 
 /** Seen closely, a piece says which shade it is. */

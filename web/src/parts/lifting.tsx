@@ -1,19 +1,21 @@
-import { createContext, type ReactNode, useContext, useEffect, useRef, useState } from "react";
-
-/** What is being carried from one place to another with the pointer. */
-type Lifted = { item: string; colour: string; x: number; y: number; over: string | null };
-
-type Lifting = {
-  lifted: Lifted | null;
-  /** To be called when the pointer goes down on a piece. */
-  grasp: (event: React.PointerEvent, item: string, colour: string) => void;
-};
-
-const LiftingContext = createContext<Lifting>({ lifted: null, grasp: () => {} });
+import {
+  type CollisionDetection,
+  DndContext,
+  DragOverlay,
+  MouseSensor,
+  TouchSensor,
+  useDndContext,
+  useDraggable,
+  useDroppable,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
+import { type ReactNode, useEffect, useRef } from "react";
+import { flushSync } from "react-dom";
 
 /** A finger that stays this long means to lift; one that moves on means to scroll. */
-const HOLD_MS = 300;
-const MOVED_PX = 6;
+const HOLD = { delay: 300, tolerance: 6 };
+const MOVED = { distance: 6 };
 
 type LiftingAreaProps = {
   children: ReactNode;
@@ -21,96 +23,129 @@ type LiftingAreaProps = {
   onDrop: (item: string, place: string) => void;
 };
 
+/**
+ * Lifted is lifted at once: a piece that is flung while the machine is busy would be let go before
+ * the page knew that it was taken up.
+ */
+const atOnce = <P extends { onStart: (from: Point) => void }>(props: P): P => ({
+  ...props,
+  onStart: (from: Point) => flushSync(() => props.onStart(from)),
+});
+
+class Mouse extends MouseSensor {
+  constructor(props: ConstructorParameters<typeof MouseSensor>[0]) {
+    super(atOnce(props));
+  }
+}
+
+class Finger extends TouchSensor {
+  constructor(props: ConstructorParameters<typeof TouchSensor>[0]) {
+    super(atOnce(props));
+  }
+}
+
 /** An area in which pieces are lifted from one open case and put down in another. */
 export function LiftingArea({ children, onDrop }: LiftingAreaProps) {
-  const [lifted, setLifted] = useState<Lifted | null>(null);
-  const grasped = useRef<{ item: string; colour: string; x: number; y: number } | null>(null);
-  const hold = useRef<ReturnType<typeof setTimeout>>(undefined);
-  const drop = useRef(onDrop);
-  drop.current = onDrop;
-
-  useEffect(() => {
-    const letGo = () => {
-      clearTimeout(hold.current);
-      grasped.current = null;
-      setLifted(null);
-    };
-    const move = (event: PointerEvent) => {
-      const from = grasped.current;
-      if (!from) return;
-      const far = Math.hypot(event.clientX - from.x, event.clientY - from.y) > MOVED_PX;
-      setLifted((before) => {
-        if (!before && event.pointerType === "touch") {
-          if (far) letGo();
-          return null;
-        }
-        return before || far ? at(from, event.clientX, event.clientY) : null;
-      });
-    };
-    const up = (event: PointerEvent) => {
-      const from = grasped.current;
-      setLifted((before) => {
-        const place = placeAt(event.clientX, event.clientY);
-        if (before && from && place) queueMicrotask(() => drop.current(from.item, place));
-        return null;
-      });
-      letGo();
-    };
-    const giveUp = (event: KeyboardEvent) => event.key === "Escape" && letGo();
-    const noScroll = (event: TouchEvent) => {
-      if (document.documentElement.dataset.lifting) event.preventDefault();
-    };
-    window.addEventListener("pointermove", move);
-    window.addEventListener("pointerup", up);
-    window.addEventListener("pointercancel", letGo);
-    window.addEventListener("keydown", giveUp);
-    window.addEventListener("touchmove", noScroll, { passive: false });
-    return () => {
-      window.removeEventListener("pointermove", move);
-      window.removeEventListener("pointerup", up);
-      window.removeEventListener("pointercancel", letGo);
-      window.removeEventListener("keydown", giveUp);
-      window.removeEventListener("touchmove", noScroll);
-    };
-  }, []);
-
-  useEffect(() => {
-    if (lifted) document.documentElement.dataset.lifting = "yes";
-    else delete document.documentElement.dataset.lifting;
-  }, [lifted]);
-
-  const grasp = (event: React.PointerEvent, item: string, colour: string) => {
-    if (event.button !== 0) return;
-    const { clientX: x, clientY: y } = event;
-    grasped.current = { item, colour, x, y };
-    if (event.pointerType === "touch") {
-      hold.current = setTimeout(() => {
-        if (grasped.current) setLifted(at(grasped.current, x, y));
-      }, HOLD_MS);
-    }
-  };
-
+  const sensors = useSensors(
+    useSensor(Mouse, { activationConstraint: MOVED }),
+    useSensor(Finger, { activationConstraint: HOLD }),
+  );
+  const letGo = useLetGo();
   return (
-    <LiftingContext value={{ lifted, grasp }}>
+    <DndContext
+      sensors={sensors}
+      collisionDetection={underPointer}
+      accessibility={WORDS}
+      onDragEnd={({ active }) => {
+        const place = letGo.current && placeAt(letGo.current);
+        if (place) onDrop(String(active.id), place);
+      }}
+    >
       {children}
-      {lifted && (
-        <span
-          aria-hidden="true"
-          style={{ left: lifted.x - 16, top: lifted.y - 16, backgroundColor: lifted.colour }}
-          className="pointer-events-none fixed z-50 size-8 rounded-full border-2 border-proposed"
-        />
-      )}
-    </LiftingContext>
+      <DragOverlay dropAnimation={null}>
+        <InTheHand />
+      </DragOverlay>
+    </DndContext>
   );
 }
 
-function at(from: { item: string; colour: string }, x: number, y: number): Lifted {
-  return { ...from, x, y, over: placeAt(x, y) };
+/** Said to who cannot see it; where a piece went is told by the message of the act. */
+const WORDS = {
+  screenReaderInstructions: { draggable: "Choose it to say where it goes." },
+  announcements: {
+    onDragStart: () => "Lifted.",
+    onDragOver: () => undefined,
+    onDragEnd: () => undefined,
+    onDragCancel: () => "Put back where it was.",
+  },
+};
+
+type Point = { x: number; y: number };
+
+/** Where the pointer was let go last; what was drawn before may lag behind it. */
+function useLetGo() {
+  const point = useRef<Point>(null);
+  useEffect(() => {
+    const note = ({ clientX, clientY }: { clientX: number; clientY: number }) => {
+      point.current = { x: clientX, y: clientY };
+    };
+    const finger = ({ changedTouches }: TouchEvent) => {
+      if (changedTouches[0]) note(changedTouches[0]);
+    };
+    window.addEventListener("mouseup", note, true);
+    window.addEventListener("touchend", finger, true);
+    return () => {
+      window.removeEventListener("mouseup", note, true);
+      window.removeEventListener("touchend", finger, true);
+    };
+  }, []);
+  return point;
 }
 
-function placeAt(x: number, y: number): string | null {
-  const target = document.elementFromPoint(x, y)?.closest<SVGElement>("[data-place]");
-  return target?.dataset.place ?? null;
+/** The innermost place drawn at a point: compartments are drawn within their bag. */
+function placeAt({ x, y }: Point): string | null {
+  for (const element of document.elementsFromPoint(x, y)) {
+    const place = element.closest<SVGElement>("[data-place]")?.dataset.place;
+    if (place) return place;
+  }
+  return null;
 }
 
-export const useLifting = () => useContext(LiftingContext);
+const underPointer: CollisionDetection = ({ pointerCoordinates, droppableContainers }) => {
+  const place = pointerCoordinates && placeAt(pointerCoordinates);
+  return droppableContainers
+    .filter(({ id }) => id === place)
+    .map((droppableContainer) => ({ id: droppableContainer.id, data: { droppableContainer } }));
+};
+
+function InTheHand() {
+  const colour = useDndContext().active?.data.current?.colour;
+  return (
+    <span
+      aria-hidden="true"
+      style={{ backgroundColor: colour }}
+      className="block size-full min-h-6 min-w-6 rounded-md border-2 border-proposed"
+    />
+  );
+}
+
+/** For a piece that can be taken in the hand. */
+export function useLiftable(item: string, colour: string, canLift: boolean) {
+  const { setNodeRef, listeners, isDragging } = useDraggable({
+    id: item,
+    data: { colour },
+    disabled: !canLift,
+  });
+  return { ref: drawn(setNodeRef), listeners, isLifted: isDragging };
+}
+
+/** For a place that a piece can be put down on. */
+export function useLandingPlace(place: string) {
+  const { setNodeRef, isOver } = useDroppable({ id: place });
+  return { ref: drawn(setNodeRef), isOver };
+}
+
+/** The library asks for elements of HTML, but nothing of them that those of a drawing lack. */
+function drawn(set: (element: HTMLElement | null) => void) {
+  return set as (element: Element | null) => void;
+}

@@ -60,7 +60,7 @@ function Known({ sheet }: SheetProps) {
         <Merge person={person} />
         <Erase person={person} />
       </div>
-      <HistoryList history={sheet.history} />
+      <HistoryList thing={sheet.person.id} history={sheet.history} />
     </div>
   );
 }

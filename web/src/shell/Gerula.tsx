@@ -62,6 +62,14 @@ const router = createBrowserRouter([
         lazy: view(() => import("../kit/item/ItemEdit"), "ItemNew"),
       },
       {
+        path: "/kit/lines",
+        lazy: view(() => import("../kit/intake/LinesNew"), "LinesNew"),
+      },
+      {
+        path: "/kit/usual",
+        lazy: view(() => import("../kit/intake/UsualNew"), "UsualNew"),
+      },
+      {
         path: "/kit/shades",
         lazy: view(() => import("../kit/intake/ShadesNew"), "ShadesNew"),
       },

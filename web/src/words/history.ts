@@ -50,10 +50,13 @@ const ACTS: Record<string, string> = {
   merged: "Merged with another person",
   "used-on": "Used on a face",
   "read-from-calendar": "Read from a calendar",
+  "label-read": "Label read",
   "house-rules-changed": "House rules changed",
 };
 
 const FIELDS: Record<string, string> = {
+  composition: "label",
+  alsoServes: "also for",
   now: "now in",
   parent: "lies in",
   openedOn: "opened",
@@ -94,6 +97,12 @@ export function actWord(entry: Schemas["LedgerEntry"]): string {
   return act;
 }
 
+/** As it is kept: `{"latex": {"found": "free-of", …}}`. */
+function found(value: unknown): string {
+  const answers = Object.entries(value as Record<string, { found: string }>);
+  return answers.map(([of, one]) => `${word(one.found)} ${word(of)}`).join(", ") || "not checked";
+}
+
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
 
 /** What ids in a history stand for. */
@@ -106,6 +115,7 @@ export function changeWords(change: Schemas["Change"], known: Known, today: stri
     if (PLACES.includes(change.field)) return placePath(String(value), known.places);
     if (PEOPLE.includes(change.field)) return known.people.get(String(value)) ?? String(value);
     if (["picture", "empty", "thing", "product"].includes(change.field)) return "another";
+    if (change.field === "composition") return found(value);
     if (DAY.test(String(value))) return shortDate(String(value), today);
     if (typeof value === "boolean") return value ? "yes" : "no";
     return Array.isArray(value)

@@ -191,6 +191,11 @@ export function findingWords(finding: PackingFinding, words: PackingWords): stri
       const { face, trait, item } = finding.facts;
       return `${faceName(face, words)} would be better served by something ${word(trait)} than by ${itemName(item, words)}; the kit has none to spare.`;
     }
+    case "label-not-checked": {
+      const { item, sensitivities, faces } = finding.facts;
+      const whom = names(faces.map((id) => faceName(id, words)));
+      return `Read the label of ${itemName(item, words)} for ${sensitivities.map(word).join(", ")} before it touches ${whom}: nobody has checked. It takes a minute.`;
+    }
     case "wheels-on-long-carry":
       return `${bag(finding.facts.bag)} rolls on wheels, and the way is stairs, sand or snow. A backpack would do.`;
     case "bag-over-heavy":

@@ -91,7 +91,7 @@ export function PlanRowEditor({ row, empties, onChange, onLeave }: EditorProps) 
         <p className="self-end pb-2 text-soft text-sm">
           {row.useBasis === "learnt" && "as the log says"}
           {row.useBasis === "assumed" && "a pack a year, until the log knows better"}
-          {row.useBasis === null && "as you said"}
+          {row.useBasis === "told" && "as you said"}
         </p>
       </div>
       <div className="flex flex-wrap gap-2">

@@ -17,7 +17,6 @@ import {
   FINISHES,
   FORMS,
   OUTLINES,
-  SENSITIVITIES,
   TRAITS,
 } from "../../words/lists";
 import type { ItemForm } from "./itemForm";
@@ -130,14 +129,9 @@ export function ItemEditor({
       />
       <Controller
         control={control}
-        name="product.contains"
+        name="product.alsoServes"
         render={({ field: { value, onChange } }) => (
-          <Ticks
-            legend="It contains"
-            choices={choices([...new Set([...SENSITIVITIES, ...value])])}
-            chosen={value}
-            onChange={onChange}
-          />
+          <FurtherUses chosen={value} onChange={onChange} />
         )}
       />
       <More form={form} isLine={isLine} />
@@ -186,7 +180,7 @@ function Names({ form }: { form: UseFormReturn<ItemForm> }) {
       coverage: line.coverage ?? "",
       spf: line.spf === null ? "" : String(line.spf),
       traits: line.traits,
-      contains: line.contains,
+      composition: line.composition,
     });
   };
   const fresh = lines.filter((line) => line.name !== name || line.maker !== maker).slice(0, 5);
@@ -210,6 +204,35 @@ function Names({ form }: { form: UseFormReturn<ItemForm> }) {
         </div>
       )}
     </>
+  );
+}
+
+/** "Cheek and lip": what else it is for, added one by one and taken away by pressing it. */
+function FurtherUses({ chosen, onChange }: { chosen: string[]; onChange: (to: string[]) => void }) {
+  return (
+    <div className="flex max-w-4xl flex-wrap items-end gap-2">
+      <div className="w-64 max-hand:w-full">
+        <SelectField
+          label="Also for"
+          hint="as for cheek and lip"
+          empty="nothing else"
+          choices={choices(CLASSES.filter((one) => !chosen.includes(one)))}
+          value=""
+          onChange={(event) => onChange([...chosen, event.target.value])}
+        />
+      </div>
+      {chosen.map((one) => (
+        <button
+          key={one}
+          type="button"
+          aria-label={`Not for ${word(one)}`}
+          onClick={() => onChange(chosen.filter((other) => other !== one))}
+          className="min-h-9 rounded border border-line px-3 hover:bg-lit max-hand:min-h-11"
+        >
+          {word(one)} ×
+        </button>
+      ))}
+    </div>
   );
 }
 

@@ -64,9 +64,9 @@ export function Facts({ item, wear, places, today }: Telling & { wear: Schemas["
           {measures.estimated && <span className="text-soft"> (estimated)</span>}
         </Row>
         {product.depth !== null && <Row label="Suits depth">{product.depth}</Row>}
-        <Row label="Contains">
-          {product.contains.length ? product.contains.map(word).join(", ") : "nothing to warn of"}
-        </Row>
+        {product.alsoServes.length > 0 && (
+          <Row label="Also for">{product.alsoServes.map(word).join(", ")}</Row>
+        )}
         {item.personal && <Row label="Whose">your own, never for others</Row>}
         {item.onlyFor && (
           <Row label="Only for">

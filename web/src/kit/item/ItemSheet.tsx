@@ -1,4 +1,5 @@
 import { Link, useParams, useSearchParams } from "react-router";
+import { useActs } from "../../api/acts";
 import type { Item } from "../../api/client";
 import { type PlaceMap, useItemSheet, usePlaces } from "../../api/kit";
 import { useToday } from "../../api/session";
@@ -6,15 +7,17 @@ import { LineageOf } from "../../depot/lineage/LineageOf";
 import { HistoryList } from "../../parts/HistoryList";
 import { Counted, Sentence } from "../../parts/Sentence";
 import { Swatch } from "../../parts/Swatch";
+import { Button } from "../../ui/Button";
 import { Without } from "../../ui/Without";
-import { word } from "../../words/codes";
+import { capital, word } from "../../words/codes";
 import { inDate, nearDate } from "../../words/dates";
-import { fullName, kindOf, placePath } from "../../words/items";
+import { fullName, kindOf, placePath, shortName } from "../../words/items";
 import { amount, leftOf } from "../../words/quantities";
 import { ItemDoing } from "./ItemDoing";
 import { Facts, MarkTable } from "./ItemFacts";
 import { LeftIn } from "./LeftIn";
 import { Picture } from "./Picture";
+import { LabelRead } from "./ReadLabel";
 
 /** Everything about one thing. */
 export function ItemSheet() {
@@ -53,17 +56,49 @@ export function ItemSheet() {
           )}
         </div>
       </div>
+      {isThere && item.product.couldBe.length > 0 && <ChooseClass item={item} />}
       {isThere && <ItemDoing item={item} holds={holds} />}
       {isThere && <LeftIn item={item} />}
       <div className="grid grid-cols-2 gap-x-10 gap-y-6 max-hand:grid-cols-1">
         <MarkTable item={item} places={places} today={today} />
         <Facts item={item} wear={wear} places={places} today={today} />
       </div>
+      {isThere && <LabelRead item={item} />}
       <LineageOf item={item} />
       {others.length > 0 && <Others item={item} others={others} places={places} />}
       {isThere && <Picture item={item} />}
-      <HistoryList history={history} />
+      <HistoryList thing={item.id} history={history} />
     </div>
+  );
+}
+
+/** Its class is several by now: until one is chosen it serves whatever one of them would. */
+function ChooseClass({ item }: { item: Item }) {
+  const { perform } = useActs();
+  return (
+    <section className="flex flex-col gap-2 border-soon border-l-4 pl-3">
+      <h2 className="font-semibold">Choose the class</h2>
+      <p className="max-w-[62ch] text-soft">
+        “{word(item.product.productClass)}” is several classes now. Until you choose, it counts as
+        any of them.
+      </p>
+      <div className="flex flex-wrap gap-2">
+        {item.product.couldBe.map((one) => (
+          <Button
+            key={one}
+            onClick={() =>
+              void perform({
+                path: `/api/items/${item.id}/class`,
+                body: { productClass: one },
+                done: `${shortName(item)} is ${word(one)} now.`,
+              }).catch(() => {})
+            }
+          >
+            {capital(word(one))}
+          </Button>
+        ))}
+      </div>
+    </section>
   );
 }
 

@@ -24,7 +24,12 @@ export type ItemForm = {
     | "wattHours"
     | "packCode",
     string
-  > & { traits: string[]; contains: string[]; measures: MeasuresForm };
+  > & {
+    traits: string[];
+    alsoServes: string[];
+    composition: ProductDraft["composition"];
+    measures: MeasuresForm;
+  };
   item: Record<
     | "openedOn"
     | "printedExpiry"
@@ -71,7 +76,8 @@ export const EMPTY_ITEM: ItemForm = {
     unit: "ml",
     depth: "",
     traits: [],
-    contains: [],
+    alsoServes: [],
+    composition: [],
     periodAfterOpening: "",
     finish: "",
     coverage: "",
@@ -128,7 +134,8 @@ export function fromItem({ product, ...item }: Item): ItemForm {
       unit: product.unit,
       depth: text(product.depth),
       traits: product.traits,
-      contains: product.contains,
+      alsoServes: product.alsoServes,
+      composition: product.composition,
       periodAfterOpening: text(product.periodAfterOpening),
       finish: text(product.finish),
       coverage: text(product.coverage),
@@ -195,7 +202,8 @@ export function toProduct({ product }: ItemForm): ProductDraft {
     unit: product.unit as ProductDraft["unit"],
     depth: numberOrNull(product.depth),
     traits: product.traits as ProductDraft["traits"],
-    contains: product.contains,
+    alsoServes: product.alsoServes as ProductDraft["alsoServes"],
+    composition: product.composition,
     periodAfterOpening: numberOrNull(product.periodAfterOpening),
     measures: toMeasures(product.measures),
     finish: orNull(product.finish) as ProductDraft["finish"],

@@ -90,7 +90,7 @@ function Opened({ opened, sheet }: { opened: OpenPlace; sheet: Schemas["PlaceShe
           Nothing lies here. Scan things while this is open, or move them here from their sheets.
         </p>
       )}
-      <HistoryList history={sheet.history} />
+      <HistoryList thing={sheet.place.id} history={sheet.history} />
     </div>
   );
 }
@@ -207,6 +207,9 @@ function Doing({ place, openCount }: { place: Place; openCount: string | null })
       </Link>
       <Link to={`/kit/places/${place.id}/edit`} className={buttonLook()}>
         Edit
+      </Link>
+      <Link to={`/kit/lines?place=${place.id}`} className={buttonLook()}>
+        Add items here
       </Link>
       <Link to={`/kit/places/new?in=${place.id}`} className={buttonLook()}>
         Add a place in it

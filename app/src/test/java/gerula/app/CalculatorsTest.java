@@ -61,6 +61,37 @@ class CalculatorsTest {
     assertThat(undated.path("clock").isNull()).isTrue();
   }
 
+  @Test
+  void aLineIsReadIntoWhatItTells() {
+    JsonNode answer =
+        ask(
+            "read-line",
+            """
+            {"line": "Tarnwell Soft base 1-3 30 ml opened 3/26 half x2", "today": "2026-11-26",
+             "dateOrder": "dmy", "known": {"makers": ["Tarnwell"], "names": []}}
+            """);
+    assertThat(answer.path("items").findValuesAsString("shade")).containsExactly("1", "2", "3");
+    JsonNode first = answer.at("/items/0");
+    assertThat(first.path("maker").asString()).isEqualTo("Tarnwell");
+    assertThat(first.path("name").asString()).isEqualTo("Soft base");
+    assertThat(first.path("productClass").asString()).isEqualTo("foundation");
+    assertThat(first.path("sure").asBoolean(true)).isFalse();
+    assertThat(first.path("content").asDouble()).isEqualTo(30);
+    assertThat(first.path("unit").asString()).isEqualTo("ml");
+    assertThat(first.path("openedOn").asString()).isEqualTo("2026-03-01");
+    assertThat(first.path("leftShare").asDouble()).isEqualTo(0.5);
+    assertThat(first.path("count").asInt()).isEqualTo(2);
+    assertThat(first.path("printedExpiry").isNull()).isTrue();
+    assertThat(answer.path("tokens").findValuesAsString("as"))
+        .containsExactly(
+            "maker", "name", "productClass", "shade", "content", "openedOn", "leftShare", "count");
+    assertThat(answer.at("/tokens/1/from").asInt()).isEqualTo(9);
+    assertThat(answer.at("/tokens/1/to").asInt()).isEqualTo(13);
+    // Without a day of its own "last month" follows the workspace's.
+    assertThat(ask("read-line", "{\"line\": \"mascara\"}").at("/items/0/sure").asBoolean())
+        .isTrue();
+  }
+
   // C1 x V1 = C2 x V2; "70 parts of 91 % and 30 of water" give 63.7 %.
   @Test
   void aDilutionIsToldWithWhatThePopularRuleGives() {
@@ -149,6 +180,9 @@ class CalculatorsTest {
             + " day,empties.0.outerMl,empties.0.sizeMl,products.0.contentMl,"
             + "products.0.densityGPerMl,products.0.form,products.0.packOuterMl,"
             + "products.0.packTareG,products.0.usePerMonthMl,wantedMonths",
+        "read-line | {\"line\": 3, \"today\": \"soon\", \"dateOrder\": \"dym\", \"known\": {\"makers\":"
+            + " [1, \"a\"], \"brands\": []}, \"more\": 1} | dateOrder,known.brands,known.makers.0,line,"
+            + "more,today",
       })
   void everyFaultIsToldAtItsField(String calculator, String asked, String paths) {
     Client.Answer refused = client.send("POST", "/api/calc/" + calculator, asked).expect(422);
@@ -161,7 +195,7 @@ class CalculatorsTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"use-by", "dilution", "container-fit", "depot-plan"})
+  @ValueSource(strings = {"use-by", "dilution", "container-fit", "depot-plan", "read-line"})
   void strangersAndBrokenJsonAreRefused(String calculator) {
     String address = "/api/calc/" + calculator;
     client.send("POST", address, "{").expect(400);

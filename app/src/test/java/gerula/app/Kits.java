@@ -41,7 +41,7 @@ public final class Kits {
         """
         {"maker": "Quillon", "name": "Thing", "shade": "one", "colour": "#C49A78",
          "productClass": "%s", "form": "%s", "content": 30, "unit": "%s", "depth": null,
-         "traits": [], "contains": [], "periodAfterOpening": 12, "measures": null, "finish": null, "coverage": null,
+         "traits": [], "composition": [], "periodAfterOpening": 12, "measures": null, "finish": null, "coverage": null,
          "spf": null, "wattHours": null, "packCode": null}
         """
             .formatted(productClass, form, unit));

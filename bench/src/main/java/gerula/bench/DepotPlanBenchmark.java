@@ -7,6 +7,9 @@ import gerula.core.depot.bench.SessionPlanner;
 import gerula.core.depot.empties.Empty;
 import gerula.core.kit.item.Container;
 import gerula.core.kit.product.Form;
+import gerula.core.quantity.Density;
+import gerula.core.quantity.Mass;
+import gerula.core.quantity.Volume;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Random;
@@ -40,7 +43,7 @@ public class DepotPlanBenchmark {
 
   private Empty empty(Container container) {
     double size = 3 + random.nextInt(27);
-    return new Empty(container, size, 4, size * 1.4, 2);
+    return new Empty(container, Volume.ofMl(size), Mass.ofGrams(4), Volume.ofMl(size * 1.4), 2);
   }
 
   private Pack pack(String id) {
@@ -49,11 +52,11 @@ public class DepotPlanBenchmark {
     return new Pack(
         id,
         Content.usual(form),
-        content,
-        1,
-        40,
-        content * 2,
-        1 + random.nextInt(12),
+        Volume.ofMl(content),
+        Density.OF_WATER,
+        Mass.ofGrams(40),
+        Volume.ofMl(content * 2),
+        Volume.ofMl(1 + random.nextInt(12)),
         DAY.plusDays(60 + random.nextInt(700)));
   }
 

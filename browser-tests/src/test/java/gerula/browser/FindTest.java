@@ -77,11 +77,11 @@ class FindTest {
   @Test
   void theListIsNarrowedByTheAddressAndBackWorks() {
     try (Person artist = new Person(Person.Stance.DESK).withTheDemo()) {
-      artist.goTo("/kit?productClass=brush");
-      assertThat(artist.page.getByText("12 things").first()).isVisible();
+      artist.goTo("/kit?productClass=eye-shadow");
+      assertThat(artist.page.getByText("18 things").first()).isVisible();
       artist.page.getByLabel("Marks").selectOption("place");
       assertThat(artist.page.getByText("Nothing in the kit is like this.")).isVisible();
-      assertThat(artist.page.getByLabel("What it is for")).hasValue("brush");
+      assertThat(artist.page.getByLabel("What it is for")).hasValue("eye-shadow");
       artist.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("show all")).click();
       artist.page.locator("main a[href^='/kit/items/']").first().click();
       assertThat(artist.sentence()).containsText(" is in ");

@@ -51,14 +51,14 @@ class KilledTest {
     }
   }
 
+  /** All at once: what is asked for one by one may have changed in between. */
   private static List<String> confirmed(Person artist) {
-    return artist
-        .page
-        .locator("[id^=line-]:has([role=checkbox][aria-checked=true][aria-busy=false])")
-        .all()
-        .stream()
-        .map(line -> line.getAttribute("id"))
-        .toList();
+    Object ids =
+        artist
+            .page
+            .locator("[id^=line-]:has([role=checkbox][aria-checked=true][aria-busy=false])")
+            .evaluateAll("lines => lines.map(line => line.id)");
+    return ((List<?>) ids).stream().map(String::valueOf).toList();
   }
 
   /**

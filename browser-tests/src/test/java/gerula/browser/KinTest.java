@@ -55,6 +55,7 @@ class KinTest {
       artist.press("Buy it again").click();
       artist.page.getByLabel("Packs").fill("2");
       artist.press("Onto the buying list").click();
+      assertThat(artist.page.getByText("stands on the buying list")).isVisible();
       artist.goTo("/dates");
       assertThat(artist.page.getByLabel("To buy")).containsText("2 × Tarnwell Harbour cream");
       assertThat(artist.complaints).isEmpty();

@@ -8,6 +8,7 @@ import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -23,15 +24,56 @@ class OpenCaseTest extends WithTheDemo {
   void aPieceIsDraggedFromOneBagIntoAnotherAndBack() {
     artist.goTo(
         "/kit/bags?place=" + Demo.place("Rolling case") + "&place=" + Demo.place("Backpack"));
-    String scissors = Demo.item("Scissors");
-    Locator piece = artist.page.locator("[data-piece='" + scissors + "']");
     Locator pouch = compartment("Backpack", "disposables");
-    drag(piece, pouch);
+    drag(piece("Scissors"), pouch);
     assertThat(artist.page.getByText("Moved Scissors to Backpack, disposables.")).isVisible();
-    assertThat(pouch.locator("[data-piece='" + scissors + "']")).hasCount(1);
+    assertThat(in(pouch, "Scissors")).hasCount(1);
     artist.press("Undo").click();
-    assertThat(compartment("Rolling case", "tools").locator("[data-piece='" + scissors + "']"))
-        .hasCount(1);
+    assertThat(in(compartment("Rolling case", "tools"), "Scissors")).hasCount(1);
+  }
+
+  /**
+   * All of it before the page can draw anything, as on a machine that is busy with other things.
+   */
+  @Test
+  void aPieceThatIsFlungLandsToo() {
+    artist.goTo(
+        "/kit/bags?place=" + Demo.place("Rolling case") + "&place=" + Demo.place("Backpack"));
+    artist.settled();
+    BoundingBox from = piece("Scissors").boundingBox();
+    BoundingBox goal = compartment("Backpack", "disposables").boundingBox();
+    artist.page.evaluate(
+        """
+        ([from, to]) => {
+          const act = (kind, at) =>
+            document
+              .elementFromPoint(at[0], at[1])
+              .dispatchEvent(new MouseEvent(kind, {
+                bubbles: true, cancelable: true, button: 0, clientX: at[0], clientY: at[1],
+              }));
+          act("mousedown", from);
+          act("mousemove", [from[0] + 30, from[1]]);
+          act("mousemove", to);
+          act("mouseup", to);
+        }""",
+        List.of(middle(from, 0.5), middle(goal, 0.8)));
+    assertThat(artist.page.getByText("Moved Scissors to Backpack, disposables.")).isVisible();
+  }
+
+  private static List<Double> middle(BoundingBox box, double down) {
+    return List.of(box.x + box.width / 2, box.y + box.height * down);
+  }
+
+  private Locator piece(String name) {
+    return artist.page.locator(pieceOf(name));
+  }
+
+  private static Locator in(Locator place, String name) {
+    return place.locator(pieceOf(name));
+  }
+
+  private static String pieceOf(String name) {
+    return "[data-piece='" + Demo.item(name) + "']";
   }
 
   private Locator compartment(String bag, String name) {
@@ -48,17 +90,12 @@ class OpenCaseTest extends WithTheDemo {
   }
 
   private void drag(Locator piece, Locator to) {
-    BoundingBox from = piece.boundingBox();
-    artist.page.mouse().move(from.x + from.width / 2, from.y + from.height / 2);
+    artist.settled();
+    List<Double> from = middle(piece.boundingBox(), 0.5);
+    List<Double> goal = middle(to.boundingBox(), 0.8);
+    artist.page.mouse().move(from.get(0), from.get(1));
     artist.page.mouse().down();
-    BoundingBox goal = to.boundingBox();
-    artist
-        .page
-        .mouse()
-        .move(
-            goal.x + goal.width / 2,
-            goal.y + goal.height * 0.8,
-            new Mouse.MoveOptions().setSteps(6));
+    artist.page.mouse().move(goal.get(0), goal.get(1), new Mouse.MoveOptions().setSteps(6));
     artist.page.mouse().up();
   }
 

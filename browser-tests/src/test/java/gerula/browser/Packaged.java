@@ -11,6 +11,8 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Objects;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
@@ -42,8 +44,12 @@ final class Packaged {
     return shared;
   }
 
-  /** One on an emptied database, for a test that ends it by force. */
-  static Packaged fresh(String database) {
+  /**
+   * One on an emptied database, for a test that ends it by force.
+   *
+   * @param flags of the virtual machine
+   */
+  static Packaged fresh(String database, String... flags) {
     try {
       Packaged packaged = new Packaged(database);
       try (Connection owner =
@@ -53,18 +59,19 @@ final class Packaged {
         sql.execute("drop schema if exists gerula cascade");
         sql.execute("drop schema if exists access cascade");
       }
-      packaged.start();
+      packaged.start(flags);
       return packaged;
     } catch (IOException | SQLException broken) {
       throw new IllegalStateException("The application could not be started.", broken);
     }
   }
 
-  void start() {
-    String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
-    ProcessBuilder builder =
-        new ProcessBuilder(
-            java,
+  void start(String... flags) {
+    List<String> command = new ArrayList<>();
+    command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
+    command.addAll(List.of(flags));
+    command.addAll(
+        List.of(
             "-XX:+UseSerialGC",
             "-XX:TieredStopAtLevel=1",
             "-jar",
@@ -75,7 +82,8 @@ final class Packaged {
             // All tests sign up from one address.
             "--gerula.sign-up-burst=100000",
             "--gerula.passphrase-memory-kib=64",
-            "--spring.datasource.url=" + url());
+            "--spring.datasource.url=" + url()));
+    ProcessBuilder builder = new ProcessBuilder(command);
     builder.environment().put("SPRING_DATASOURCE_PASSWORD", setting("GERULA_TEST_APP"));
     builder.environment().put("SPRING_FLYWAY_PASSWORD", setting("GERULA_TEST_OWNER"));
     builder.redirectErrorStream(true);
@@ -114,6 +122,26 @@ final class Packaged {
     } finally {
       hasStarted.complete(false);
     }
+  }
+
+  /** Its threads, as the virtual machine tells them. */
+  String threads() throws IOException {
+    Path jcmd = Path.of(System.getProperty("java.home"), "bin", "jcmd");
+    Path dump = Files.createTempFile("threads", ".txt");
+    Process asked =
+        new ProcessBuilder(
+                jcmd.toString(),
+                Long.toString(process.pid()),
+                "Thread.dump_to_file",
+                "-overwrite",
+                dump.toString())
+            .redirectErrorStream(true)
+            .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+            .start();
+    asked.onExit().join();
+    String threads = Files.readString(dump);
+    Files.delete(dump);
+    return threads;
   }
 
   /** As kill -9 does it. */

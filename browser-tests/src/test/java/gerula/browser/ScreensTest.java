@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
@@ -40,7 +41,6 @@ class ScreensTest {
             "/kit/bags?place=" + Demo.place("Rolling case") + "&place=" + Demo.place("Set bag")),
         new View(
             "palette", Person.Stance.DESK, "/bench/palettes/" + Demo.place("Twelve-pan palette")),
-        new View("bench", Person.Stance.DESK, "/bench"),
         new View("house-rules", Person.Stance.DESK, "/house"),
         new View("go-through", Person.Stance.HAND, "/kit/places/" + Demo.place("lips") + "/walk"),
         new View("dates", Person.Stance.DESK, "/dates"),
@@ -64,9 +64,22 @@ class ScreensTest {
         assertThat(picture).isNotEmptyFile();
       }
       finding(hand);
+      typing(desk);
       bench(desk, hand);
       labels(desk);
     }
+  }
+
+  private static void typing(Person artist) {
+    artist.goTo("/kit/lines?place=" + Demo.place("Rolling case"));
+    Locator line = artist.page.locator("#one-line");
+    line.fill("Soft base 1-3, 5 half");
+    artist.page.getByText("4 shades").first().waitFor();
+    line.press("Enter");
+    artist.page.getByText("Added 4 shades").first().waitFor();
+    line.fill("Vesperholt glow stick 4 rose gold 6 g opened 3/31 x2");
+    artist.page.getByText("highlighter").first().waitFor();
+    picture(artist, "add-items");
   }
 
   private static void finding(Person artist) {

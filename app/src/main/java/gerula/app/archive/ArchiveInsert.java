@@ -31,6 +31,7 @@ final class ArchiveInsert implements ArchiveReader.Reader {
       Act act,
       UUID who,
       LocalDate today,
+      boolean hasFormerClasses,
       ArchiveDates dates,
       KitStore kit,
       PlaceStore places,
@@ -141,7 +142,10 @@ final class ArchiveInsert implements ArchiveReader.Reader {
 
   private void writeProducts() {
     Map<UUID, ProductDraft> drafts = new LinkedHashMap<>();
-    someProducts.forEach(one -> drafts.put(one.id(), one.product()));
+    someProducts.forEach(
+        one ->
+            drafts.put(
+                one.id(), into.hasFormerClasses() ? one.product().ofClearClass() : one.product()));
     into.act()
         .create(
             ThingKind.PRODUCT_THING,

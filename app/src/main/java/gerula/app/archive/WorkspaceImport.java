@@ -107,7 +107,7 @@ public class WorkspaceImport {
         Map.of(),
         act -> {
           refuseUnlessEmpty();
-          write(who, act, source, check, dates, deadline);
+          write(who, act, source, head, check, dates, deadline);
           // Archives of earlier versions may hold what these did not mind.
           mender.mend(act);
           kit.countAnew();
@@ -141,6 +141,7 @@ public class WorkspaceImport {
       SignedIn who,
       Act act,
       Source source,
+      ArchiveHead head,
       ArchiveCheck check,
       ArchiveDates dates,
       Deadline deadline) {
@@ -150,6 +151,7 @@ public class WorkspaceImport {
                 act,
                 who.account(),
                 time.today(),
+                head.hasFormerClasses(),
                 dates,
                 kit,
                 places,

@@ -11,7 +11,10 @@ import gerula.app.kit.item.ItemRows;
 import gerula.app.kit.item.StoredItem;
 import gerula.app.kit.place.PlaceStore;
 import gerula.app.kit.place.StoredPlace;
+import gerula.app.kit.product.LabelAnswer;
+import gerula.app.kit.product.LabelLook;
 import gerula.app.kit.product.ProductDraft;
+import gerula.app.kit.product.ProductDraftBuilder;
 import gerula.app.kit.product.ProductRows;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
@@ -26,11 +29,14 @@ import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.rule.HouseStore;
 import gerula.app.tables.tables.records.ItemRecord;
+import gerula.core.dates.DateClass;
 import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.Product;
+import gerula.core.kit.product.ProductClass;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -46,8 +52,6 @@ import org.springframework.stereotype.Component;
 /** Adding, changing and discarding the things of the kit. */
 @Component
 public class Kit {
-
-  private static final int HISTORY_SHOWN = 100;
 
   private final KitStore store;
   private final PlaceStore places;
@@ -102,7 +106,7 @@ public class Kit {
           return new ItemSheet(
               now.of(item),
               wear(item),
-              ledger.historyOf(id, HISTORY_SHOWN),
+              ledger.historyOf(id),
               now.of(others),
               places.being(id).map(StoredPlace::id).orElse(null));
         });
@@ -247,6 +251,65 @@ public class Kit {
         });
   }
 
+  /**
+   * Says which of the classes that its old one was parted into a product is.
+   *
+   * @throws Refused when its class is clear, or the other is none of those
+   */
+  public void chooseClass(SignedIn who, UUID actId, UUID id, ProductClass chosen) {
+    ledger.perform(
+        who,
+        actId,
+        "changed",
+        Map.of(),
+        act -> {
+          store.lock(id);
+          StoredItem before = existing(id);
+          ProductDraft is = store.productDraft(before.item().product().id());
+          new Faults()
+              .unless(
+                  is.productClass().successors().contains(chosen),
+                  "productClass",
+                  "not-one-of-them",
+                  "It is "
+                      + is.productClass().code()
+                      + ", and that is none of what this can be. Edit the item to change it.")
+              .refuseIfAny();
+          change(
+              act,
+              before,
+              ProductDraftBuilder.builder(is).productClass(chosen).build(),
+              ItemRows.draft(store.row(id)));
+        });
+  }
+
+  /**
+   * Somebody read its label for these; it holds for everything of its product.
+   *
+   * @param found by what was looked for; null takes the answer back
+   */
+  public void readLabel(SignedIn who, UUID actId, UUID id, List<LabelLook> found) {
+    ledger.perform(
+        who,
+        actId,
+        "label-read",
+        Map.of(),
+        act -> {
+          store.lock(id);
+          StoredItem before = existing(id);
+          UUID product = before.item().product().id();
+          ProductDraft is = store.productDraft(product);
+          ProductDraft after =
+              ProductDraftBuilder.builder(is)
+                  .composition(
+                      LabelAnswer.of(
+                          LabelLook.over(
+                              before.item().product().composition(), found, time.today())))
+                  .build();
+          act.touch(ThingKind.PRODUCT_THING, product, () -> store.update(product, after));
+        });
+  }
+
   private void checkEdit(StoredItem before, ProductDraft product, ItemDraft draft) {
     Faults faults = new Faults();
     Optional<Product> described =
@@ -279,7 +342,7 @@ public class Kit {
     act.touch(ThingKind.PRODUCT_THING, productId, () -> store.update(productId, product));
     act.touch(ThingKind.ITEM_THING, before.id(), () -> store.update(before.id(), draft));
     boolean isDatedAnew =
-        before.item().product().productClass() != product.productClass()
+        !before.item().product().dateClasses().equals(dateClasses(product))
             || !Objects.equals(before.of().periodAfterOpening(), product.periodAfterOpening());
     Set<UUID> followed = new HashSet<>(inherited.follow(act, before.id()));
     followed.add(before.id());
@@ -289,6 +352,12 @@ public class Kit {
           .forEach(
               other -> act.touch(ThingKind.ITEM_THING, other.id(), () -> store.redate(other.id())));
     }
+  }
+
+  private static Set<DateClass> dateClasses(ProductDraft product) {
+    Set<DateClass> all = EnumSet.of(product.productClass().dateClass(product.form()));
+    product.furtherUses().forEach(one -> all.add(one.dateClass(product.form())));
+    return all;
   }
 
   private void checkItem(ItemDraft draft, Product product, Faults faults) {

@@ -2,7 +2,8 @@ package gerula.app.kit;
 
 import gerula.app.kit.item.StoredItem;
 import gerula.app.kit.place.PlaceDraft;
-import gerula.app.ledger.LedgerEntry;
+import gerula.app.kit.product.LabelAnswer;
+import gerula.app.ledger.HistoryPage;
 import gerula.app.ledger.Usage;
 import gerula.core.dates.Clock;
 import gerula.core.kit.item.CleanState;
@@ -82,7 +83,15 @@ public final class KitRecords {
   public record MeasuresView(
       Outline outline, int widthMm, int depthMm, int heightMm, long massG, boolean estimated) {}
 
-  /** A product. */
+  /**
+   * A product.
+   *
+   * @param alsoServes what else it is for
+   * @param composition what its label was found to say
+   * @param unchecked what its label is still to be read for, of what every artist asks about
+   * @param couldBe the classes that its own was parted into: one of them is to be chosen; empty for
+   *     a class that is clear
+   */
   @RecordBuilder
   public record ProductView(
       UUID id,
@@ -91,13 +100,16 @@ public final class KitRecords {
       String shade,
       @Nullable String colour,
       ProductClass productClass,
+      List<ProductClass> couldBe,
+      List<ProductClass> alsoServes,
       Section section,
       Form form,
       BigDecimal content,
       Unit unit,
       @Nullable Double depth,
       List<Trait> traits,
-      List<String> contains,
+      List<LabelAnswer> composition,
+      List<String> unchecked,
       @Nullable Integer periodAfterOpening,
       MeasuresView measures,
       @Nullable Finish finish,
@@ -241,19 +253,19 @@ public final class KitRecords {
   }
 
   /**
-   * One item, what was done with it, the newest act first, and others of the same product.
+   * One item, what was done with it of late, and others of the same product.
    *
    * @param holds the place this item is, null for most
    */
   public record ItemSheet(
       ItemView item,
       WearView wear,
-      List<LedgerEntry> history,
+      HistoryPage history,
       List<ItemView> others,
       @Nullable UUID holds) {}
 
-  /** One place and what was done with it, the newest act first. */
-  public record PlaceSheet(PlaceView place, List<LedgerEntry> history, @Nullable UUID openCount) {}
+  /** One place and what was done with it of late. */
+  public record PlaceSheet(PlaceView place, HistoryPage history, @Nullable UUID openCount) {}
 
   /** A place laid open, and the things drawn in it. */
   public record OpenPlace(Tray tray, List<ItemView> items, List<CaseFinding> findings) {}

@@ -13,6 +13,7 @@ import gerula.app.kit.KitRecords.UseByView;
 import gerula.app.kit.item.StoredItem;
 import gerula.app.kit.place.PlaceDraft;
 import gerula.app.kit.place.StoredPlace;
+import gerula.app.kit.product.LabelAnswer;
 import gerula.core.dates.UseBy;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
@@ -170,13 +171,16 @@ public final class KitViews {
         .shade(product.shade())
         .colour(details.colour())
         .productClass(product.productClass())
+        .couldBe(List.copyOf(product.productClass().successors()))
+        .alsoServes(product.alsoServes().stream().sorted().toList())
         .section(product.productClass().section())
         .form(product.form())
         .content(product.content().amount())
         .unit(product.content().unit())
         .depth(product.depth())
         .traits(product.traits().stream().sorted().toList())
-        .contains(product.contains().stream().sorted().map(Sensitivity::name).toList())
+        .composition(LabelAnswer.of(product.composition()))
+        .unchecked(product.unchecked().stream().map(Sensitivity::name).toList())
         .periodAfterOpening(details.periodAfterOpening())
         .measures(measures(product.measuresOrEstimate(), product.measures() == null))
         .finish(details.finish())

@@ -9,9 +9,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.jooq.Records;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -30,11 +32,35 @@ class History {
     this.json = json;
   }
 
-  /** Acts that touched the thing, the newest first. */
-  List<LedgerEntry> of(UUID thing, int most) {
+  /**
+   * Acts that touched the thing.
+   *
+   * @param before an act of its history: those before it; null for the newest
+   */
+  HistoryPage of(UUID thing, @Nullable UUID before, int most) {
+    List<Long> acts = acts(thing, before, most + 1);
+    boolean hasEarlier = acts.size() > most;
+    return new HistoryPage(entries(thing, hasEarlier ? acts.subList(0, most) : acts), hasEarlier);
+  }
+
+  private List<Long> acts(UUID thing, @Nullable UUID before, int most) {
+    Condition earlier =
+        before == null
+            ? DSL.noCondition()
+            : LEDGER_THING.SEQ.lt(DSL.select(LEDGER.SEQ).from(LEDGER).where(LEDGER.ID.eq(before)));
+    return sql.selectDistinct(LEDGER_THING.SEQ)
+        .from(LEDGER_THING)
+        .where(LEDGER_THING.THING_ID.eq(thing))
+        .and(earlier)
+        .orderBy(LEDGER_THING.SEQ.desc())
+        .limit(most)
+        .fetch(LEDGER_THING.SEQ);
+  }
+
+  private List<LedgerEntry> entries(UUID thing, List<Long> acts) {
     Map<UUID, LedgerEntry> byAct = new LinkedHashMap<>();
     // An act may touch an item and its tick: in the item's history it stands once.
-    rows(thing, most).forEach(row -> byAct.merge(row.id(), entry(row), LedgerEntry::with));
+    rows(thing, acts).forEach(row -> byAct.merge(row.id(), entry(row), LedgerEntry::with));
     List<UUID> counting =
         byAct.values().stream().filter(entry -> !entry.undone()).map(LedgerEntry::id).toList();
     Map<UUID, String> restedOnBy = later.inTheWayOf(counting, thing);
@@ -54,7 +80,7 @@ class History {
       @Nullable JSONB before,
       @Nullable JSONB after) {}
 
-  private List<Entered> rows(UUID thing, int most) {
+  private List<Entered> rows(UUID thing, List<Long> acts) {
     return sql.select(
             LEDGER.ID,
             LEDGER.ACT,
@@ -71,8 +97,8 @@ class History {
         .join(ACTOR)
         .on(ACTOR.ID.eq(LEDGER.WHO))
         .where(LEDGER_THING.THING_ID.eq(thing))
+        .and(LEDGER_THING.SEQ.in(acts))
         .orderBy(LEDGER_THING.SEQ.desc())
-        .limit(most)
         .fetch(Records.mapping(Entered::new));
   }
 

@@ -25,6 +25,11 @@ import org.springframework.stereotype.Component;
 @Component
 public class Ledger {
 
+  /** An answer that shows a thing carries no more of its past than one looks at. */
+  private static final int HISTORY_SHOWN = 20;
+
+  private static final int EARLIER_HISTORY_SHOWN = 100;
+
   private static final String UNDONE = "undone";
 
   /** Somebody's wish that nothing is known any more: the one act that is not undone. */
@@ -187,8 +192,13 @@ public class Ledger {
     return gerula.core.rule.Code.of(ThingKind.class, thing.get(LEDGER_THING.KIND));
   }
 
-  /** Acts that touched a thing, the newest first. To be called within the workspace. */
-  public List<LedgerEntry> historyOf(UUID thing, int most) {
-    return history.of(thing, most);
+  /** The newest acts that touched a thing. To be called within the workspace. */
+  public HistoryPage historyOf(UUID thing) {
+    return history.of(thing, null, HISTORY_SHOWN);
+  }
+
+  /** Those before one of them. */
+  HistoryPage historyBefore(SignedIn who, UUID thing, UUID before) {
+    return workspaces.read(who.workspace(), () -> history.of(thing, before, EARLIER_HISTORY_SHOWN));
   }
 }

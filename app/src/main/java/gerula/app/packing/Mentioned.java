@@ -18,6 +18,7 @@ final class Mentioned {
         case PackingFinding.Gap gap -> gap.nearest().forEach(one -> items.add(one.item()));
         case PackingFinding.RunsOutBefore running -> items.add(running.item());
         case PackingFinding.SecondBest second -> items.add(second.item());
+        case PackingFinding.LabelNotChecked unread -> items.add(unread.item());
         case PackingFinding.WheelsOnLongCarry _,
             PackingFinding.BagOverHeavy _,
             PackingFinding.NoBag _ -> {}

@@ -23,8 +23,6 @@ import org.springframework.stereotype.Component;
 @Component
 class People {
 
-  private static final int HISTORY_SHOWN = 100;
-
   private final DSLContext sql;
   private final PersonStore store;
   private final PersonNames names;
@@ -85,7 +83,7 @@ class People {
                 ties.kept(id),
                 ties.places(id),
                 ties.borrowed(id),
-                ledger.historyOf(id, HISTORY_SHOWN)));
+                ledger.historyOf(id)));
   }
 
   void add(SignedIn who, UUID actId, UUID id, PersonDraft draft) {

@@ -1,6 +1,6 @@
 package gerula.app.person;
 
-import gerula.app.ledger.LedgerEntry;
+import gerula.app.ledger.HistoryPage;
 import gerula.app.person.PersonStore.StoredPerson;
 import gerula.core.kit.product.Sensitivity;
 import java.time.LocalDate;
@@ -61,7 +61,7 @@ final class PersonRecords {
       List<UUID> kept,
       List<UUID> places,
       List<UUID> borrowed,
-      List<LedgerEntry> history) {}
+      HistoryPage history) {}
 
   static PersonView view(StoredPerson stored) {
     return new PersonView(

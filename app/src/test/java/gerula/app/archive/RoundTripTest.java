@@ -83,7 +83,7 @@ class RoundTripTest {
         .isEqualTo(drawer);
     assertThat(one.get("/api/items/" + powder).body().at("/item/now").asString()).isEqualTo(bag);
     // Who moved it is still known; who undid it is somebody else.
-    JsonNode history = other.get("/api/items/" + powder).body().path("history");
+    JsonNode history = other.get("/api/items/" + powder).body().at("/history/entries");
     assertThat(history.get(1).path("who").asString()).isEqualTo(email(one));
     assertThat(history.get(0).path("who").asString()).isEqualTo(email(other));
   }

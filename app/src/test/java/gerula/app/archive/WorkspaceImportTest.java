@@ -9,6 +9,8 @@ import gerula.app.Running;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -53,6 +55,41 @@ class WorkspaceImportTest {
     read(demo, true).expect(204);
     assertThat(client.get("/api/bookings").body().get(0).path("firstDay").asString())
         .isEqualTo("2031-04-27");
+  }
+
+  @Test
+  void aClassOfAnOlderArchiveBecomesWhatTheNameSays() {
+    setClass("Cheek press", "petal", "powder-colour");
+    setClass("Brush", "fan", "brush");
+    setClass("Soft base", null, "powder-colour");
+    read(demo, false).expect(204);
+    assertThat(classesOf("Cheek press")).contains("blush").doesNotContain("powder-colour");
+    assertThat(classesOf("Brush")).contains("fan-brush").doesNotContain("brush");
+    // A name that tells none of its successors: somebody has to choose.
+    assertThat(classesOf("Soft base")).containsOnly("powder-colour");
+  }
+
+  private void setClass(String name, @Nullable String shade, String productClass) {
+    for (JsonNode one : demo.path("products")) {
+      ObjectNode product = (ObjectNode) one.path("product");
+      boolean isOne = shade == null || product.path("shade").asString().equals(shade);
+      if (isOne && product.path("name").asString().equals(name)) {
+        product.put("productClass", productClass);
+      }
+    }
+  }
+
+  private List<String> classesOf(String name) {
+    return client
+        .get("/api/items?most=100&q=" + name.replace(" ", "%20"))
+        .expect(200)
+        .body()
+        .path("items")
+        .valueStream()
+        .filter(one -> one.at("/product/name").asString().equals(name))
+        .map(one -> one.at("/product/productClass").asString())
+        .distinct()
+        .toList();
   }
 
   @Test

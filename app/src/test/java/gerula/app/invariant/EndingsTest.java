@@ -152,7 +152,7 @@ class EndingsTest {
   }
 
   private String actsSoFar(String item) {
-    return client.get("/api/items/" + item).expect(200).body().path("history").toString();
+    return client.get("/api/items/" + item).expect(200).body().at("/history/entries").toString();
   }
 
   /** What is counted as packed stands in a line. */

@@ -7,6 +7,7 @@ import gerula.app.Client;
 import gerula.app.Kits;
 import gerula.app.Running;
 import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -97,11 +98,34 @@ class HistoryTest {
     assertThat(history("/api/items/" + powder).at("/2/undoFirst").isNull()).isTrue();
   }
 
+  @Test
+  void whatWasDoneLongAgoIsShownOnceItIsAskedFor() {
+    for (int i = 0; i < 25; i++) {
+      String to = i % 2 == 0 ? bag : drawer;
+      client.post("/api/items/" + powder + "/move", act().put("to", to)).expect(200);
+    }
+    JsonNode shown = client.get("/api/items/" + powder).expect(200).body().path("history");
+    assertThat(shown.path("entries")).hasSize(20);
+    assertThat(shown.path("hasEarlier").asBoolean()).isTrue();
+    String last = shown.at("/entries/19/id").asString();
+    JsonNode earlier = earlier(powder, last);
+    assertThat(acts(earlier.path("entries")))
+        .containsExactly("moved", "moved", "moved", "moved", "moved", "added");
+    assertThat(earlier.path("hasEarlier").asBoolean()).isFalse();
+    assertThat(earlier.at("/entries/0/changes/0/from").asString()).isEqualTo(drawer);
+    assertThat(earlier(powder, UUID.randomUUID().toString()).path("entries")).isEmpty();
+    assertThat(earlier(UUID.randomUUID().toString(), last).path("entries")).isEmpty();
+  }
+
+  private JsonNode earlier(String thing, String before) {
+    return client.get("/api/history/" + thing + "?before=" + before).expect(200).body();
+  }
+
   private static List<String> acts(JsonNode history) {
     return history.valueStream().map(act -> act.path("act").asString()).toList();
   }
 
   private JsonNode history(String path) {
-    return client.get(path).expect(200).body().path("history");
+    return client.get(path).expect(200).body().at("/history/entries");
   }
 }

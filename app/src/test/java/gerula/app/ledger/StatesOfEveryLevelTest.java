@@ -25,6 +25,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
@@ -89,7 +90,8 @@ class StatesOfEveryLevelTest {
         Arguments.of(12, NINTH),
         Arguments.of(13, NINTH),
         Arguments.of(14, FOURTEENTH),
-        Arguments.of(15, FIFTEENTH));
+        Arguments.of(15, FIFTEENTH),
+        Arguments.of(16, FIFTEENTH));
   }
 
   @ParameterizedTest(name = "level {0}")
@@ -125,14 +127,43 @@ class StatesOfEveryLevelTest {
     assertThat(after.path("version").asInt()).isGreaterThan(before.path("version").asInt());
   }
 
-  /** Puts an act into the ledger as if it had been done before this one was built. */
+  /** What was listed as contained is an answer without a day; since the sixteenth each has one. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "15 | \"contains\": [\"latex\"] | ",
+        "16 | \"composition\": {\"latex\": {\"found\": \"contains\", \"on\": \"2031-03-02\"}} | 2031-03-02",
+      })
+  void whatALabelWasFoundToSayComesBack(int level, String told, String day, Client client)
+      throws SQLException {
+    client.signedUp();
+    String powder = Kits.addPowder(client, Kits.addPlace(client, "Drawer", "drawer"));
+    String product = client.get("/api/items/" + powder).body().at("/item/product/id").asString();
+    String changed = Kits.id();
+    writtenDown(changed, "product", product, level, "{\"id\": \"" + product + "\", " + told + "}");
+    client.post("/api/ledger/" + changed + "/undo", act()).expect(204);
+    JsonNode after = client.get("/api/items/" + powder).body().at("/item/product/composition");
+    assertThat(after).hasSize(1);
+    assertThat(after.at("/0/of").asString()).isEqualTo("latex");
+    assertThat(after.at("/0/found").asString()).isEqualTo("contains");
+    assertThat(after.at("/0/checkedOn").asStringOpt().orElse(null)).isEqualTo(day);
+  }
+
   private static void writtenDown(Client client, String id, String item, int level, String before)
+      throws SQLException {
+    writtenDown(id, "item", item, level, before);
+  }
+
+  /** Puts an act into the ledger as if it had been done before this one was built. */
+  private static void writtenDown(String id, String kind, String item, int level, String before)
       throws SQLException {
     String workspace;
     try (Connection owner = Running.asOwner();
         Statement sql = owner.createStatement();
         var row =
-            sql.executeQuery("select workspace_id from gerula.item where id = '" + item + "'")) {
+            sql.executeQuery(
+                "select workspace_id from gerula." + kind + " where id = '" + item + "'")) {
       row.next();
       workspace = row.getString(1);
     }
@@ -148,9 +179,9 @@ class StatesOfEveryLevelTest {
       sql.execute(
           """
           insert into gerula.ledger_thing (ledger_id, seq, kind, thing_id, level, before, after)
-          select '%1$s', (select seq from gerula.ledger where id = '%1$s'), 'item', id, %2$d, '%3$s', to_jsonb(item) from gerula.item where id = '%4$s'
+          select '%1$s', (select seq from gerula.ledger where id = '%1$s'), '%5$s', id, %2$d, '%3$s', to_jsonb(thing) from gerula.%5$s thing where id = '%4$s'
           """
-              .formatted(id, level, before, item));
+              .formatted(id, level, before, item, kind));
     }
   }
 

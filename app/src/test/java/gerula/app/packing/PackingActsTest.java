@@ -178,6 +178,10 @@ class PackingActsTest {
   }
 
   private java.util.List<String> history() {
-    return client.get("/api/items/" + powder).body().path("history").findValuesAsString("act");
+    return client
+        .get("/api/items/" + powder)
+        .body()
+        .at("/history/entries")
+        .findValuesAsString("act");
   }
 }

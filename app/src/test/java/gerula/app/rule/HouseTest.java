@@ -130,7 +130,7 @@ class HouseTest {
             .post("/api/items/" + mascara + "/discard", act().put("cause", "date"))
             .expect(200)
             .body();
-    assertThat(sheet.at("/history/0/facts/costPerUse").asDouble()).isEqualTo(4.8);
-    assertThat(sheet.at("/history/0/facts/uses").asInt()).isEqualTo(5);
+    assertThat(sheet.at("/history/entries/0/facts/costPerUse").asDouble()).isEqualTo(4.8);
+    assertThat(sheet.at("/history/entries/0/facts/uses").asInt()).isEqualTo(5);
   }
 }

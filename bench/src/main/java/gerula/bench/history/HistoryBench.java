@@ -13,10 +13,11 @@ import java.util.function.IntFunction;
 /**
  * What a long history costs: the same kit of 5,000 things with a short and with a long history,
  * asked in turns in one run. An act costs at most 1.2 times what it costs with the short one;
- * dates, the bench, one thing and its history at most 1.5 times. Arguments: address of the
- * application; host, port and database of the server; entries of the short (10,000) and of the long
- * history (1,000,000), rounds (60). All on loopback; GERULA_TEST_APP holds the password of the
- * application's role.
+ * dates, the bench, one thing and its history at most 1.5 times. Then dates and the bench against
+ * what their SQL and the core take. Arguments: address of the application; host, port and database
+ * of the server; entries of the short (10,000) and of the long history (1,000,000), rounds (60).
+ * All on loopback; GERULA_TEST_APP holds the password of the application's role,
+ * GERULA_BENCH_SERVER that of the server's own.
  */
 public final class HistoryBench {
 
@@ -44,6 +45,10 @@ public final class HistoryBench {
     boolean isKept = true;
     for (Map.Entry<Asked, List<List<Double>>> one : measure(shorter, longer, rounds).entrySet()) {
       isKept &= print(one.getKey(), one.getValue());
+    }
+    try (Connection admin =
+        DriverManager.getConnection(jdbc, "gerula_server", System.getenv("GERULA_BENCH_SERVER"))) {
+      isKept &= Parts.print(longer, admin, ITEMS);
     }
     System.out.println(isKept ? "within bounds" : "OUT OF BOUNDS");
   }
@@ -112,15 +117,11 @@ public final class HistoryBench {
   }
 
   private static boolean print(Asked asked, List<List<Double>> times) {
-    double few = median(times.get(0));
-    double many = median(times.get(1));
+    double few = Parts.median(times.get(0));
+    double many = Parts.median(times.get(1));
     System.out.printf(
         "%-26s short %7.2f ms   long %7.2f ms   ratio %.2f (at most %.1f)%n",
         asked.what(), few, many, many / few, asked.atMost());
     return many / few <= asked.atMost();
-  }
-
-  private static double median(List<Double> times) {
-    return times.stream().sorted().toList().get(times.size() / 2);
   }
 }

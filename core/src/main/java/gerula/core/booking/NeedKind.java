@@ -5,8 +5,10 @@ import static gerula.core.kit.product.ProductClass.*;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Section;
 import gerula.core.rule.Code;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** What can be needed, and which classes of things serve. */
 public enum NeedKind implements Code {
@@ -14,7 +16,7 @@ public enum NeedKind implements Code {
   SURFACE_ALCOHOL(ALCOHOL_70),
   BIN_BAGS(ProductClass.BIN_BAGS),
   MAT(ProductClass.MAT),
-  MIRROR(ProductClass.MIRROR),
+  MIRROR(ProductClass.MIRROR, HAND_MIRROR),
   CLIENT_RECORD(ProductClass.CLIENT_RECORD),
   MOISTURISER(ProductClass.MOISTURISER),
   PRIMER(ProductClass.PRIMER),
@@ -44,8 +46,8 @@ public enum NeedKind implements Code {
   COTTON_ROUNDS(COTTON_ROUND),
   WEDGE_SPONGES(WEDGE_SPONGE),
   PUFFS(PUFF),
-  TISSUES(TISSUE),
-  WIPES(WIPE),
+  TISSUES(FACE_TISSUE, PAPER_TOWEL),
+  WIPES(REMOVER_WIPE, HAND_WIPE),
   BLOTTING_PAPERS(BLOTTING_PAPER),
   TOUCH_UP_JARS(TOUCH_UP_JAR),
   LABELS(LABEL),
@@ -67,7 +69,10 @@ public enum NeedKind implements Code {
   private final Section section;
 
   NeedKind(ProductClass... classes) {
-    this.classes = Set.of(classes);
+    this.classes =
+        Arrays.stream(classes)
+            .flatMap(one -> one.servedBy().stream())
+            .collect(Collectors.toUnmodifiableSet());
     this.section =
         this.classes.stream()
             .map(ProductClass::section)
@@ -75,7 +80,7 @@ public enum NeedKind implements Code {
             .orElseThrow();
   }
 
-  /** Any of these serves. */
+  /** Any of these serves, and what has not been told apart from them yet. */
   public Set<ProductClass> classes() {
     return classes;
   }

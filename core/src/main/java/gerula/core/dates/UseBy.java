@@ -3,9 +3,11 @@ package gerula.core.dates;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -38,6 +40,9 @@ public record UseBy(
           .thenComparing(ClockEnd::clock)
           .thenComparing(ClockEnd::source, Comparator.nullsFirst(Comparator.naturalOrder()));
 
+  private static final Comparator<@Nullable LocalDate> NEVER_LAST =
+      Comparator.nullsLast(Comparator.naturalOrder());
+
   public UseBy {
     clocks = List.copyOf(clocks);
   }
@@ -53,6 +58,22 @@ public record UseBy(
    */
   public static UseBy of(DateClass dateClass, PackDates pack, HouseRules house) {
     return of(dateClass, pack, HouseLimit.of(house, dateClass), house.eyeMarginDays());
+  }
+
+  /**
+   * The same for a pack that is several things, as a base with a sun filter is: the class that ends
+   * first rules it. Common practice.
+   *
+   * @param dateClasses at least one
+   */
+  public static UseBy of(Set<DateClass> dateClasses, PackDates pack, HouseRules house) {
+    List<UseBy> each = dateClasses.stream().map(one -> of(one, pack, house)).toList();
+    UseBy shortest =
+        each.stream()
+            .min(Comparator.comparing(UseBy::lastDay, NEVER_LAST))
+            .orElseThrow(() -> new IllegalArgumentException("A pack is something: name a class."));
+    UseBy replacedFirst = Collections.min(each, Comparator.comparing(UseBy::replaceBy, NEVER_LAST));
+    return new UseBy(shortest.lastDay(), replacedFirst.replaceBy(), shortest.clocks());
   }
 
   /**

@@ -4,6 +4,10 @@ import gerula.core.kit.product.Finish;
 import gerula.core.kit.product.Product;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Trait;
+import gerula.core.quantity.Density;
+import gerula.core.quantity.Mass;
+import gerula.core.quantity.Quantity;
+import gerula.core.quantity.Volume;
 import org.jspecify.annotations.Nullable;
 
 /** What is known of a product as content. Strengths and densities are from memory. */
@@ -44,12 +48,26 @@ public final class Contents {
     };
   }
 
-  /** Grams in a millilitre of it. */
-  public static double densityGPerMl(Content content) {
+  /**
+   * The room that so much of it takes.
+   *
+   * @throws IllegalArgumentException for pieces
+   */
+  public static Volume volume(Quantity amount, Content content) {
+    double told = amount.amount().doubleValue();
+    return switch (amount.unit()) {
+      case ML -> Volume.ofMl(told);
+      case G -> density(content).volumeOf(Mass.ofGrams(told));
+      case PIECE -> throw new IllegalArgumentException("Pieces are counted, not poured.");
+    };
+  }
+
+  /** How heavy it is for the room it takes. */
+  public static Density density(Content content) {
     Double alcohol = content.alcoholPercent();
     if (alcohol != null && alcohol > 50) {
-      return 0.85;
+      return new Density(0.85);
     }
-    return content.texture() == Texture.LOOSE ? 0.5 : 1;
+    return content.texture() == Texture.LOOSE ? new Density(0.5) : Density.OF_WATER;
   }
 }

@@ -30,9 +30,9 @@ public final class Companions {
   /** Every group of which one member has to come along with this product. */
   public static List<Group> of(Product product) {
     List<Group> groups = new ArrayList<>();
-    byClass(product.productClass(), groups);
+    product.classes().forEach(one -> byClass(one, groups));
     byForm(product, groups);
-    return groups;
+    return groups.stream().distinct().toList();
   }
 
   private static void byClass(ProductClass productClass, List<Group> groups) {
@@ -46,7 +46,7 @@ public final class Companions {
       case RAZOR -> add(groups, group(SHAVING_FOAM), group(SHARPS_BOX));
       case LASH_CURLER -> add(groups, group(CURLER_PADS));
       case BRUSH_SET -> add(groups, group(CLEAN_HOLDER), group(DIRTY_HOLDER));
-      case CLIP_LIGHT, BATTERY_LIGHT, FAN -> add(groups, group(POWER_BANK, CHARGER));
+      case CLIP_LIGHT, BATTERY_LIGHT, FAN -> add(groups, group(POWER_BANK, PHONE_CHARGER, CHARGER));
       default -> {}
     }
   }

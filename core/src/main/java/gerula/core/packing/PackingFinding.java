@@ -47,6 +47,16 @@ public sealed interface PackingFinding extends Reason {
   /** It serves, but the kit has none with the trait that would suit the face better. */
   record SecondBest(UUID item, NeedKind kind, UUID face, Trait trait) implements PackingFinding {}
 
+  /**
+   * It is on the list for faces that react to something its label was never read for: a minute's
+   * look settles it.
+   *
+   * @param sensitivities what to look for
+   * @param faces who reacts to it, in the booking's order
+   */
+  record LabelNotChecked(UUID item, SortedSet<String> sensitivities, List<UUID> faces)
+      implements PackingFinding {}
+
   /** A case on wheels was chosen for a way on which wheels do not roll. */
   record WheelsOnLongCarry(UUID bag) implements PackingFinding {}
 

@@ -39,7 +39,7 @@ public record PackingList(List<PackingLine> lines, List<PackingFinding> findings
   }
 
   public static PackingList of(PackingFacts facts) {
-    return new ListBuilder(facts).build();
+    return new ListMaker(facts).build();
   }
 
   public List<PackingFinding.Gap> gaps() {

@@ -1,5 +1,6 @@
 package gerula.core.packing;
 
+import gerula.core.booking.Face;
 import gerula.core.booking.Need;
 import gerula.core.dates.UseBy;
 import gerula.core.kit.item.Cleanliness;
@@ -11,6 +12,7 @@ import java.util.EnumSet;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 
 /** Which of several items that would do is liked best for a need. */
 final class Preference {
@@ -39,12 +41,14 @@ final class Preference {
   }
 
   /**
-   * Most liked first: packed already, what the face prefers, nothing special unasked, the nearest
-   * shade, on the list anyway (carry less), holds enough alone, clean, put first by the artist,
-   * beyond no margin, opened before sealed, ends first (use first), lies in a bag already.
+   * Most liked first: packed already, its label read for all the face reacts to, what the face
+   * prefers, nothing special unasked, the nearest shade, on the list anyway (carry less), holds
+   * enough alone, clean, put first by the artist, beyond no margin, opened before sealed, ends
+   * first (use first), lies in a bag already.
    */
   Comparator<Item> mostPreferredFirst(Need need) {
     return Comparator.<Item, Boolean>comparing(item -> !packed.contains(item.id()))
+        .thenComparingInt(item -> Suitability.unchecked(need.face(), item).size())
         .thenComparingLong(item -> preferencesUnmet(need, item))
         .thenComparingLong(item -> specialsUnasked(need, item))
         .thenComparingDouble(item -> distance(need, item))
@@ -53,9 +57,14 @@ final class Preference {
         .thenComparing(this::shared);
   }
 
-  /** The same for a companion, of which only one is wanted. */
-  Comparator<Item> mostPreferredCompanionFirst() {
-    return Comparator.<Item, Boolean>comparing(item -> !isOnTheList.test(item))
+  /**
+   * The same for a companion, of which only one is wanted.
+   *
+   * @param face whom it is used on, null for the booking as a whole
+   */
+  Comparator<Item> mostPreferredCompanionFirst(@Nullable Face face) {
+    return Comparator.<Item>comparingInt(item -> Suitability.unchecked(face, item).size())
+        .thenComparing(item -> !isOnTheList.test(item))
         .thenComparing(item -> !packed.contains(item.id()))
         .thenComparing(this::shared);
   }

@@ -17,15 +17,17 @@ import gerula.core.quantity.Unit;
 import gerula.core.rule.HouseRules;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -33,34 +35,29 @@ import org.jspecify.annotations.Nullable;
  *
  * <p>An item that is useless without its companions may only be taken when they may be taken too.
  * So a missing companion is a gap of the need itself, and a new item can never open a gap by being
- * chosen over one that was complete.
+ * chosen over one that was complete. (A new companion can make a pack fit for more faces: then
+ * those served first have it.)
  */
 final class Suitability {
-
-  private static final Sensitivity FRAGRANCE = new Sensitivity("fragrance");
 
   private final Booking booking;
   private final PlaceTree places;
   private final Map<ProductClass, List<Item>> byClass = new EnumMap<>(ProductClass.class);
   private final Map<UUID, UseBy> useBys = new HashMap<>();
-  private final Map<FaceItem, Optional<Refusal>> known = new HashMap<>();
-  private final Set<FaceItem> beingAsked = new HashSet<>();
-
-  private record FaceItem(@Nullable UUID face, UUID item) {}
+  private final List<Item> kit;
+  private final Map<UUID, Optional<Refusal>> unfit = new HashMap<>();
+  private final Map<Optional<Face>, Completed> byFace = new HashMap<>();
 
   Suitability(Booking booking, Collection<Item> kit, PlaceTree places, HouseRules house) {
     this.booking = booking;
     this.places = places;
-    kit.stream()
-        .filter(item -> !item.isDiscarded())
-        .sorted(Item.BY_ID)
-        .forEach(
-            item -> {
-              byClass
-                  .computeIfAbsent(item.product().productClass(), _ -> new ArrayList<>())
-                  .add(item);
-              useBys.put(item.id(), item.useBy(house));
-            });
+    this.kit = kit.stream().filter(item -> !item.isDiscarded()).sorted(Item.BY_ID).toList();
+    for (Item item : this.kit) {
+      item.product()
+          .classes()
+          .forEach(one -> byClass.computeIfAbsent(one, _ -> new ArrayList<>()).add(item));
+      useBys.put(item.id(), item.useBy(house));
+    }
   }
 
   /** Everything of these classes that is still in the kit, in a fixed order. */
@@ -68,6 +65,7 @@ final class Suitability {
     return classes.stream()
         .sorted()
         .flatMap(one -> byClass.getOrDefault(one, List.of()).stream())
+        .distinct()
         .toList();
   }
 
@@ -116,32 +114,26 @@ final class Suitability {
 
   /** The first reason not to use this item on this face; null means for the booking as a whole. */
   Optional<Refusal> refusal(@Nullable Face face, Item item) {
-    FaceItem key = new FaceItem(face == null ? null : face.id(), item.id());
-    Optional<Refusal> answer = known.get(key);
-    if (answer != null) {
-      return answer;
-    }
-    if (!beingAsked.add(key)) {
-      // Two things that need each other: each may come if the other may.
-      return Optional.empty();
-    }
-    answer = unfit(face, item).or(() -> withoutCompanion(face, item));
-    beingAsked.remove(key);
-    known.put(key, answer);
-    return answer;
+    return unfit(face, item)
+        .or(
+            () ->
+                byFace
+                    .computeIfAbsent(Optional.ofNullable(face), this::completed)
+                    .refusal(item.id()));
+  }
+
+  private Completed completed(Optional<Face> face) {
+    return new Completed(
+        kit.stream().filter(item -> unfit(face.orElse(null), item).isEmpty()).toList());
   }
 
   private Optional<Refusal> unfit(@Nullable Face face, Item item) {
-    Optional<Refusal> reserved = reserved(face, item);
-    if (reserved.isPresent()) {
-      return reserved;
-    }
-    if (face != null) {
-      Optional<Refusal> conflict = conflict(face, item);
-      if (conflict.isPresent()) {
-        return conflict;
-      }
-    }
+    return reserved(face, item)
+        .or(() -> face == null ? Optional.empty() : conflict(face, item))
+        .or(() -> unfit.computeIfAbsent(item.id(), _ -> unfitForAnybody(item)));
+  }
+
+  private Optional<Refusal> unfitForAnybody(Item item) {
     if (item.cleanliness() == Cleanliness.CONTAMINATED) {
       return Optional.of(new Refusal.Contaminated());
     }
@@ -181,21 +173,27 @@ final class Suitability {
   }
 
   private static Optional<Refusal> conflict(Face face, Item item) {
-    Set<Sensitivity> notBorne = new TreeSet<>(face.sensitivities());
-    if (face.skinType() == SkinType.SENSITIVE) {
-      notBorne.add(FRAGRANCE);
-    }
-    return notBorne.stream()
-        .filter(item.product().contains()::contains)
+    return notBorne(face).stream()
+        .filter(item.product()::contains)
         .findFirst()
         .map(sensitivity -> new Refusal.Conflict(sensitivity.name()));
   }
 
-  private Optional<Refusal> withoutCompanion(@Nullable Face face, Item item) {
-    return Companions.of(item.product()).stream()
-        .filter(group -> companions(face, group).isEmpty())
-        .findFirst()
-        .map(group -> new Refusal.WithoutCompanion(new TreeSet<>(group.anyOf())));
+  private static SortedSet<Sensitivity> notBorne(Face face) {
+    SortedSet<Sensitivity> all = new TreeSet<>(face.sensitivities());
+    if (face.skinType() == SkinType.SENSITIVE) {
+      all.add(Sensitivity.FRAGRANCE);
+    }
+    return all;
+  }
+
+  /** What the face reacts to and nobody has read this item's label for. */
+  static SortedSet<Sensitivity> unchecked(@Nullable Face face, Item item) {
+    return face == null
+        ? Collections.emptySortedSet()
+        : notBorne(face).stream()
+            .filter(item.product()::isUnchecked)
+            .collect(Collectors.toCollection(TreeSet::new));
   }
 
   /** Members of the group that may be used on this face. */

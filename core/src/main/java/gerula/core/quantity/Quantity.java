@@ -73,20 +73,38 @@ public record Quantity(long thousandths, Unit unit) implements Comparable<Quanti
     return new Quantity(Math.subtractExact(thousandths, other.thousandths), unit);
   }
 
+  /** What is left when the other is taken from it; nothing when that is as much. */
+  public Quantity without(Quantity other) {
+    requireSame(other);
+    return new Quantity(Math.max(0, thousandths - other.thousandths), unit);
+  }
+
+  /**
+   * @throws IllegalArgumentException when the units differ
+   */
+  public static Quantity least(Quantity one, Quantity other) {
+    return one.compareTo(other) <= 0 ? one : other;
+  }
+
   /**
    * That share of it, to the nearest thousandth; pieces are rounded up to whole ones.
    *
    * @param share 0 or more
    */
   public Quantity times(BigDecimal share) {
-    Quantity part =
-        new Quantity(
-            BigDecimal.valueOf(thousandths)
-                .multiply(share)
-                .setScale(0, RoundingMode.HALF_EVEN)
-                .longValueExact(),
-            unit);
+    Quantity part = times(share, RoundingMode.HALF_EVEN);
     return unit == Unit.PIECE ? part.rounded(RoundingMode.CEILING) : part;
+  }
+
+  /**
+   * That share of it, rounded to a thousandth in the given direction.
+   *
+   * @param share 0 or more
+   */
+  public Quantity times(BigDecimal share, RoundingMode direction) {
+    return new Quantity(
+        BigDecimal.valueOf(thousandths).multiply(share).setScale(0, direction).longValueExact(),
+        unit);
   }
 
   public boolean isNone() {

@@ -9,6 +9,7 @@ import gerula.core.rule.Code;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -126,7 +127,7 @@ public record Expiring(Item item, UseBy useBy, boolean isUseFirst, List<Meets> m
 
   private static List<Meets> meets(Item item, LocalDate lastDay, List<Wanted> wanted) {
     return wanted.stream()
-        .filter(one -> one.classes().contains(item.product().productClass()))
+        .filter(one -> !Collections.disjoint(one.classes(), item.product().classes()))
         .filter(one -> lastDay.isBefore(one.booking().lastDay()))
         .map(
             one ->

@@ -1,7 +1,6 @@
 package gerula.core.rule;
 
 import java.util.Arrays;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -10,7 +9,7 @@ public interface Code {
 
   /** The constant's name in lower case, words joined by hyphens; never changes once published. */
   default String code() {
-    return ((Enum<?>) this).name().toLowerCase(Locale.ROOT).replace('_', '-');
+    return Spellings.code((Enum<?>) this);
   }
 
   /** How the constant was spelt before: still read, and never written. */
@@ -25,7 +24,7 @@ public interface Code {
 
   /** The constant spelt this way, now or before, if the list has one. */
   static <E extends Enum<E> & Code> Optional<E> find(Class<E> list, String code) {
-    return Arrays.stream(list.getEnumConstants()).filter(e -> e.isSpelt(code)).findFirst();
+    return Optional.ofNullable(Spellings.word(list, code));
   }
 
   /**

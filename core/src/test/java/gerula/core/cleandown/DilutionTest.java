@@ -3,6 +3,7 @@ package gerula.core.cleandown;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import gerula.core.Seeds;
 import gerula.core.cleandown.Dilution.Finding;
 import java.math.BigDecimal;
 import java.util.Random;
@@ -61,7 +62,7 @@ class DilutionTest {
   }
 
   static LongStream seeds() {
-    return LongStream.range(0, 40);
+    return Seeds.upTo(40);
   }
 
   @ParameterizedTest(name = "seed {0}")

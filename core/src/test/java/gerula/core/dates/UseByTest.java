@@ -3,6 +3,7 @@ package gerula.core.dates;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import gerula.core.Seeds;
 import gerula.core.rule.HouseRules;
 import gerula.core.rule.School;
 import java.time.LocalDate;
@@ -112,7 +113,7 @@ class UseByTest {
   }
 
   static LongStream seeds() {
-    return LongStream.range(0, 50);
+    return Seeds.upTo(50);
   }
 
   @ParameterizedTest(name = "seed {0}")

@@ -2,6 +2,7 @@ package gerula.core.invariant;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gerula.core.Seeds;
 import gerula.core.depot.lineage.Lineage.Filling;
 import gerula.core.invariant.KitState.ItemState;
 import gerula.core.invariant.KitState.PackedState;
@@ -215,7 +216,7 @@ class InvariantsTest {
   }
 
   static LongStream seeds() {
-    return LongStream.range(1, 301);
+    return Seeds.upTo(300);
   }
 
   /** Whatever a kit looks like, mending it leaves nothing broken, and the same each time. */

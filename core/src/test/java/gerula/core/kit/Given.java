@@ -13,6 +13,7 @@ import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceBuilder;
 import gerula.core.kit.place.PlaceKind;
 import gerula.core.kit.place.Purpose;
+import gerula.core.kit.product.Composition;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.Measures;
 import gerula.core.kit.product.Product;
@@ -25,8 +26,10 @@ import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -63,7 +66,8 @@ public final class Given {
     private @Nullable Quantity left;
     private @Nullable Double depth;
     private Set<Trait> traits = Set.of();
-    private Set<Sensitivity> contains = Set.of();
+    private Set<ProductClass> alsoServes = Set.of();
+    private Composition composition = Composition.NOT_CHECKED;
     private @Nullable Measures measures;
     private PackDates dates = PackDates.UNKNOWN;
     private @Nullable UUID home;
@@ -113,8 +117,24 @@ public final class Given {
       return this;
     }
 
+    /** Its label names these; every other word of a sensitivity was not looked for. */
     public Thing contains(Set<Sensitivity> given) {
-      contains = given;
+      return found(given, Composition.Found.CONTAINS);
+    }
+
+    public Thing freeOf(Set<Sensitivity> given) {
+      return found(given, Composition.Found.FREE_OF);
+    }
+
+    private Thing found(Set<Sensitivity> given, Composition.Found found) {
+      Map<Sensitivity, Composition.Found> answers = new HashMap<>();
+      given.forEach(one -> answers.put(one, found));
+      composition = composition.checked(answers, LocalDate.of(2026, 3, 1));
+      return this;
+    }
+
+    public Thing alsoServing(ProductClass... given) {
+      alsoServes = Set.of(given);
       return this;
     }
 
@@ -187,11 +207,12 @@ public final class Given {
           .name(name)
           .shade(shade)
           .productClass(productClass)
+          .alsoServes(alsoServes)
           .form(form)
           .content(content)
           .depth(depth)
           .traits(traits)
-          .contains(contains)
+          .composition(composition)
           .measures(measures)
           .build();
     }
@@ -277,7 +298,7 @@ public final class Given {
     }
 
     public Where weighing(long grams, @Nullable Mass atMost) {
-      ownMass = new Mass(grams);
+      ownMass = Mass.ofGrams(grams);
       greatestMass = atMost;
       return this;
     }

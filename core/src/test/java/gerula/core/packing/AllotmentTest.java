@@ -2,6 +2,7 @@ package gerula.core.packing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gerula.core.Seeds;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -40,7 +41,7 @@ class AllotmentTest {
   }
 
   static LongStream seeds() {
-    return LongStream.range(0, 200);
+    return Seeds.upTo(200);
   }
 
   /**

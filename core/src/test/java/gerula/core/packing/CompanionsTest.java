@@ -43,7 +43,7 @@ class CompanionsTest {
     "razor, other, shaving-foam + sharps-box",
     "lash-curler, metal-tool, curler-pads",
     "brush-set, brush-synthetic, clean-holder + dirty-holder",
-    "battery-light, electrical-tool, power-bank | charger",
+    "battery-light, electrical-tool, power-bank | charger | phone-charger",
     "liquid-latex, latex-or-silicone, face-powder + adhesive-remover",
   })
   void eachBringsItsOwn(String productClass, String form, String brought) {

@@ -18,7 +18,10 @@ import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceKind;
 import gerula.core.kit.place.PlaceTree;
 import gerula.core.kit.product.Form;
+import gerula.core.kit.product.Measures;
+import gerula.core.kit.product.Outline;
 import gerula.core.kit.product.Product;
+import gerula.core.kit.product.ProductBuilder;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Section;
 import gerula.core.kit.product.Sensitivity;
@@ -30,9 +33,12 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 /** The list as an artist would check it. */
@@ -46,6 +52,8 @@ class PackingListTest {
   private final List<Item> kit = new ArrayList<>();
   private Set<UUID> packed = Set.of();
   private Set<Condition> conditions = Set.of();
+  private List<UUID> bags = List.of(bag);
+  private PlaceKind bagKind = PlaceKind.BACKPACK;
 
   @Test
   void lashesForALatexSensitiveFaceAreAGapWhenTheOnlyAdhesiveContainsLatex() {
@@ -62,6 +70,45 @@ class PackingListTest {
     assertThat(gap.nearest())
         .containsExactly(new PackingFinding.Refused(adhesive.id(), new Refusal.Conflict("latex")));
     assertThat(line(list, adhesive).faces()).containsExactly(bears.id());
+  }
+
+  /** One read, one not: the one that was read comes first, the other is told only when taken. */
+  @Test
+  void anAdhesiveWhoseLabelWasReadComesFirstAndOneThatWasNotIsACaution() {
+    put(ProductClass.STRIP_LASHES, Form.LASHES, Quantity.pieces(20));
+    put(ProductClass.TWEEZERS, Form.METAL_TOOL, Quantity.pieces(1));
+    put(ProductClass.SCISSORS, Form.METAL_TOOL, Quantity.pieces(1));
+    Item unread = put(ProductClass.LASH_ADHESIVE, Form.ADHESIVE, Quantity.millilitres(5));
+    Face reacts = face(5, Set.of("latex"), Service.LASHES);
+    assertThat(list(reacts).findings())
+        .contains(
+            new PackingFinding.LabelNotChecked(
+                unread.id(), new TreeSet<>(Set.of("latex")), List.of(reacts.id())));
+    Item read =
+        Given.thing(ProductClass.LASH_ADHESIVE, Form.ADHESIVE)
+            .content(Quantity.millilitres(5))
+            .freeOf(contains("latex"))
+            .in(store)
+            .item();
+    kit.add(read);
+    PackingList better = list(reacts);
+    assertThat(line(better, read).faces()).containsExactly(reacts.id());
+    assertThat(better.findings()).noneMatch(PackingFinding.LabelNotChecked.class::isInstance);
+  }
+
+  @Test
+  void whatIsForCheeksAndLipsServesBoth() {
+    palette();
+    put(ProductClass.LIP_APPLICATOR, Form.SINGLE_USE, Quantity.pieces(50));
+    Item tint =
+        Given.thing(ProductClass.BLUSH, Form.CREAM)
+            .alsoServing(ProductClass.LIP_COLOUR)
+            .content(Quantity.millilitres(10))
+            .in(store)
+            .item();
+    kit.add(tint);
+    PackingList list = list(face(5, Set.of(), Service.LIPS));
+    assertThat(line(list, tint).section()).isEqualTo(Section.LIPS);
   }
 
   @Test
@@ -180,6 +227,182 @@ class PackingListTest {
                         heavy -> assertThat(heavy.grams()).isGreaterThan(heavy.greatestGrams())));
   }
 
+  @Test
+  void aBagMayBeAsHeavyAsItBears() {
+    Item sanitiser =
+        put(ProductClass.HAND_SANITISER, Form.LIQUID_PUMP_OR_SQUEEZE, Quantity.millilitres(100));
+    // Bag and pouch weigh 500 g each: 2 kg are left of 3 kg.
+    kit.set(0, weighing(sanitiser, 2000));
+    assertThat(list(face(5, Set.of())).findings())
+        .noneMatch(PackingFinding.BagOverHeavy.class::isInstance);
+    kit.set(0, weighing(sanitiser, 2001));
+    assertThat(list(face(5, Set.of())).findings())
+        .contains(new PackingFinding.BagOverHeavy(bag, 3001, 3000));
+    assertThat(list(face(5, Set.of())).mass()).isEqualTo(Mass.ofGrams(2001));
+  }
+
+  private static Item weighing(Item item, int grams) {
+    Product product =
+        ProductBuilder.builder(item.product())
+            .measures(new Measures(Outline.FLAT, 50, 50, 100, Mass.ofGrams(grams)))
+            .build();
+    return ItemBuilder.builder(item).product(product).build();
+  }
+
+  @Test
+  void withoutABagEverythingIsListedAndThatIsTold() {
+    Item mat = put(ProductClass.MAT, Form.TEXTILE, Quantity.pieces(1));
+    bags = List.of();
+    PackingList list = list(face(5, Set.of()));
+    assertThat(list.findings()).contains(new PackingFinding.NoBag());
+    assertThat(line(list, mat).goesTo()).isNull();
+    kit.clear();
+    assertThat(list(face(5, Set.of())).findings())
+        .noneMatch(PackingFinding.NoBag.class::isInstance);
+    bags = List.of(bag);
+    kit.add(mat);
+    assertThat(list(face(5, Set.of())).findings())
+        .noneMatch(PackingFinding.NoBag.class::isInstance);
+  }
+
+  @Test
+  void wheelsAreOfNoUseOnSandAndStairs() {
+    conditions = Set.of(Condition.LONG_CARRY);
+    PackingFinding wheels = new PackingFinding.WheelsOnLongCarry(bag);
+    assertThat(list(face(5, Set.of())).findings()).doesNotContain(wheels);
+    bagKind = PlaceKind.CASE;
+    assertThat(list(face(5, Set.of())).findings()).contains(wheels);
+    conditions = Set.of(Condition.WET);
+    assertThat(list(face(5, Set.of())).findings()).doesNotContain(wheels);
+  }
+
+  @Test
+  void whatHasItsHomeInTheBagGoesThereAndTheRestIntoTheBag() {
+    Item mat = put(ProductClass.MAT, Form.TEXTILE, Quantity.pieces(1));
+    assertThat(line(list(face(5, Set.of())), mat).goesTo()).isEqualTo(bag);
+    kit.set(0, ItemBuilder.builder(mat).home(basePouch).build());
+    assertThat(line(list(face(5, Set.of())), mat).goesTo()).isEqualTo(basePouch);
+  }
+
+  @Test
+  void ofTwoMatsTheOneInTheBagIsTaken() {
+    put(ProductClass.MAT, Form.TEXTILE, Quantity.pieces(1));
+    Item inTheBag = put(ProductClass.MAT, Form.TEXTILE, Quantity.pieces(1));
+    Item last = put(ProductClass.MAT, Form.TEXTILE, Quantity.pieces(1));
+    for (int i = 0; i < 3; i++) {
+      UUID id = new UUID(0, 3 - i);
+      UUID now = kit.get(i).equals(inTheBag) ? basePouch : store;
+      kit.set(i, ItemBuilder.builder(kit.get(i)).id(id).now(now).build());
+    }
+    assertThat(list(face(5, Set.of())).lines())
+        .extracting(line -> line.item().id())
+        .contains(new UUID(0, 2))
+        .doesNotContain(last.id());
+  }
+
+  @Test
+  void linesOfOneClassStandByNameAndShade() {
+    palette();
+    put(ProductClass.PALETTE, Form.OTHER, Quantity.pieces(1));
+    packed = new HashSet<>();
+    for (String name : List.of("Velvet", "Amber", "Mist")) {
+      for (String shade : List.of("two", "one")) {
+        Item one =
+            Given.thing(ProductClass.FAN, Form.OTHER)
+                .content(Quantity.pieces(1))
+                .called(name, shade)
+                .in(store)
+                .item();
+        kit.add(one);
+        packed.add(one.id());
+      }
+    }
+    assertThat(list(face(5, Set.of())).lines())
+        .filteredOn(line -> line.item().product().productClass() == ProductClass.FAN)
+        .extracting(line -> line.item().product().name() + " " + line.item().product().shade())
+        .containsExactly(
+            "Amber one", "Amber two", "Mist one", "Mist two", "Velvet one", "Velvet two");
+  }
+
+  @Test
+  void anOpenOneThatEndsBeforeOthersIsUsedFirst() {
+    Item ending = powder(TODAY.minusMonths(20));
+    Item later = powder(TODAY.minusMonths(3));
+    Face face = face(5, Set.of(), Service.POWDER);
+    assertThat(line(list(face), ending).reasons())
+        .contains(new TakenReason.UseFirst(TODAY.plusMonths(4)));
+    kit.remove(later);
+    assertThat(line(list(face), ending).reasonsOf(TakenReason.UseFirst.class)).isEmpty();
+    // A sealed one that ends first is taken, but nothing of it has begun.
+    kit.set(0, printed(ending, TODAY.plusDays(40)));
+    assertThat(line(list(face), kit.getFirst()).reasonsOf(TakenReason.UseFirst.class)).isEmpty();
+    kit.add(printed(powder(null), TODAY.plusDays(90)));
+    kit.removeLast();
+    assertThat(line(list(face), kit.getFirst()).reasonsOf(TakenReason.UseFirst.class)).isEmpty();
+  }
+
+  private Item powder(LocalDate openedOn) {
+    Item item =
+        Given.thing(ProductClass.FACE_POWDER, Form.PRESSED_POWDER)
+            .dates(new PackDates(null, null, openedOn, null, null))
+            .in(store)
+            .item();
+    kit.add(item);
+    return item;
+  }
+
+  @Test
+  void whatIsNotQuiteWhatAFaceWouldLikeIsTold() {
+    Item satin = put(ProductClass.FACE_POWDER, Form.PRESSED_POWDER, Quantity.millilitres(10));
+    Face dry =
+        new Face(
+            UUID.randomUUID(),
+            null,
+            "face",
+            5.0,
+            SkinType.OILY,
+            Set.of(),
+            Set.of(),
+            Set.of(Service.POWDER));
+    PackingList list = list(dry);
+    List<PackingFinding.SecondBest> told =
+        list.findings().stream()
+            .filter(PackingFinding.SecondBest.class::isInstance)
+            .map(PackingFinding.SecondBest.class::cast)
+            .toList();
+    assertThat(told).isNotEmpty().allMatch(one -> one.item().equals(satin.id()));
+    Set<Trait> missed =
+        told.stream().map(PackingFinding.SecondBest::trait).collect(Collectors.toSet());
+    kit.set(
+        0,
+        Given.thing(ProductClass.FACE_POWDER, Form.PRESSED_POWDER).traits(missed).in(store).item());
+    assertThat(list(dry).findings()).noneMatch(PackingFinding.SecondBest.class::isInstance);
+  }
+
+  @Test
+  void aCompanionOfACompanionComesAlongForEveryFaceThatUsesIt() {
+    Item brushes = put(ProductClass.BRUSH_SET, Form.BRUSH_SYNTHETIC, Quantity.pieces(1));
+    Item clean = put(ProductClass.CLEAN_HOLDER, Form.OTHER, Quantity.pieces(1));
+    Item dirty = put(ProductClass.DIRTY_HOLDER, Form.OTHER, Quantity.pieces(1));
+    Item lashes = put(ProductClass.STRIP_LASHES, Form.LASHES, Quantity.pieces(20));
+    put(ProductClass.LASH_ADHESIVE, Form.ADHESIVE, Quantity.millilitres(5));
+    Item tweezers = put(ProductClass.TWEEZERS, Form.METAL_TOOL, Quantity.pieces(1));
+    Item scissors = put(ProductClass.SCISSORS, Form.METAL_TOOL, Quantity.pieces(1));
+    Face one = face(5, Set.of(), Service.LASHES, Service.POWDER);
+    Face two = face(6, Set.of(), Service.LASHES, Service.POWDER);
+    PackingList list = list(one, two);
+    assertThat(line(list, tweezers).faces()).containsExactly(one.id(), two.id());
+    assertThat(line(list, scissors).reasons()).contains(new TakenReason.CompanionOf(lashes.id()));
+    // A pair a day and face, and the reserve of a fifth: 14.4 and 7.2 pairs.
+    assertThat(line(list, lashes).thousandths()).isEqualTo(15_000);
+    assertThat(line(list(one), lashes).thousandths()).isEqualTo(8_000);
+    for (Item holder : List.of(clean, dirty)) {
+      assertThat(line(list, holder).reasons())
+          .containsExactly(new TakenReason.CompanionOf(brushes.id()));
+      assertThat(line(list, holder).faces()).isEqualTo(line(list, brushes).faces());
+    }
+  }
+
   /** A circle of companions would make each wait for the other. */
   @Test
   void noThingIsInTheEndItsOwnCompanion() {
@@ -225,17 +448,17 @@ class PackingListTest {
             List.of(
                 place(store, null, null, PlaceKind.STORE),
                 place(friend, null, null, PlaceKind.LENT),
-                place(bag, null, null, PlaceKind.BACKPACK),
+                place(bag, null, null, bagKind),
                 place(basePouch, bag, Section.BASE, PlaceKind.POUCH)));
     return PackingList.of(
-        new PackingList.PackingFacts(booking, kit, places, List.of(bag), packed, HouseRules.USUAL));
+        new PackingList.PackingFacts(booking, kit, places, bags, packed, HouseRules.USUAL));
   }
 
   private static Place place(UUID id, UUID parent, Section section, PlaceKind kind) {
     return Given.place(kind, "place")
         .id(id)
         .in(parent)
-        .weighing(500, new Mass(3000))
+        .weighing(500, Mass.ofGrams(3000))
         .forSection(section)
         .place();
   }

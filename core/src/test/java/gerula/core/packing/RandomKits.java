@@ -16,6 +16,7 @@ import gerula.core.kit.item.ItemBuilder;
 import gerula.core.kit.item.Vessel;
 import gerula.core.kit.place.PlaceKind;
 import gerula.core.kit.place.PlaceTree;
+import gerula.core.kit.product.Composition;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.Product;
 import gerula.core.kit.product.ProductBuilder;
@@ -31,7 +32,9 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
@@ -146,9 +149,10 @@ public final class RandomKits {
         unit == Unit.PIECE
             ? Quantity.pieces(1 + random.nextInt(200))
             : Quantity.millilitres(1 + random.nextInt(60));
-    Set<Sensitivity> contains = new TreeSet<>();
-    if (random.nextInt(4) == 0) {
-      contains.add(new Sensitivity(oneOf(SENSITIVITIES)));
+    Map<Sensitivity, Composition.Found> found = new TreeMap<>();
+    if (random.nextInt(2) == 0) {
+      found.put(
+          new Sensitivity(oneOf(SENSITIVITIES)), oneOf(Arrays.asList(Composition.Found.values())));
     }
     return ProductBuilder.stagedBuilder()
         .id(id())
@@ -156,11 +160,12 @@ public final class RandomKits {
         .name("thing")
         .shade("shade")
         .productClass(productClass)
+        .alsoServes(random.nextInt(8) == 0 ? some(ProductClass.class, 0.02) : Set.of())
         .form(oneOf(Arrays.asList(Form.values())))
         .content(content)
         .depth(productClass.section() == Section.BASE ? 1 + random.nextInt(19) / 2.0 : null)
         .traits(some(Trait.class, 0.2))
-        .contains(contains)
+        .composition(Composition.NOT_CHECKED.checked(found, LocalDate.of(2031, 1, 1)))
         .measures(null)
         .build();
   }

@@ -2,6 +2,7 @@ package gerula.core.restock;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gerula.core.Seeds;
 import gerula.core.booking.Booking;
 import gerula.core.booking.Face;
 import gerula.core.booking.Service;
@@ -129,7 +130,7 @@ class ExpiringTest {
   }
 
   static LongStream seeds() {
-    return LongStream.range(0, 30);
+    return Seeds.upTo(30);
   }
 
   @ParameterizedTest(name = "seed {0}")

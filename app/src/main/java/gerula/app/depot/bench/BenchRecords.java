@@ -54,7 +54,7 @@ final class BenchRecords {
    * A pack on the bench.
    *
    * @param usePerMonth in the unit of its product
-   * @param useBasis where that figure comes from, null when the artist told it
+   * @param useBasis where that figure comes from
    * @param pieces what it goes into, empty when it stays
    * @param stays why it stays, empty when it does not
    * @param fits how every kind of empties suits it
@@ -64,7 +64,7 @@ final class BenchRecords {
       ItemView item,
       Chosen chosen,
       BigDecimal usePerMonth,
-      UseRate.@Nullable Basis useBasis,
+      UseRate.Basis useBasis,
       List<PlannedPiece> pieces,
       List<Code> stays,
       List<Caution> cautions,

@@ -11,6 +11,9 @@ import gerula.core.depot.bench.SessionPlanner;
 import gerula.core.depot.empties.Empty;
 import gerula.core.kit.item.Container;
 import gerula.core.kit.product.Form;
+import gerula.core.quantity.Density;
+import gerula.core.quantity.Mass;
+import gerula.core.quantity.Volume;
 import gerula.core.rule.Code;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -19,7 +22,7 @@ import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.DoubleUnaryOperator;
+import java.util.function.DoubleFunction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -30,6 +33,7 @@ import tools.jackson.databind.JsonNode;
 @RestController
 class DepotPlanController {
 
+  private static final Volume A_MILLILITRE = Volume.ofMl(1);
   private static final int MOST_PACKS = 200;
   private static final int MOST_KINDS = 60;
 
@@ -130,9 +134,9 @@ class DepotPlanController {
   private static Optional<Empty> empty(Facts facts) {
     Optional<Container> container =
         facts.required("container", name -> facts.code(name, Container.class));
-    double size = positive(facts, "sizeMl", "size", "ml");
-    double tare = notNegative(facts, "tareG", "empty weight", "g");
-    double outer = positive(facts, "outerMl", "outer volume", "ml");
+    Volume size = told(facts, "sizeMl", ml -> Amounts.volume("size", ml), A_MILLILITRE);
+    Mass tare = told(facts, "tareG", g -> Amounts.massOrNone("empty weight", g), Mass.NONE);
+    Volume outer = told(facts, "outerMl", ml -> Amounts.volume("outer volume", ml), A_MILLILITRE);
     int count = facts.required("count", facts::whole).orElse(0);
     return container.flatMap(
         kind ->
@@ -144,33 +148,26 @@ class DepotPlanController {
   private static Optional<Pack> pack(Facts facts) {
     Optional<String> id = facts.required("id", facts::text);
     Optional<gerula.core.depot.Content> content = ContentFacts.of(facts);
-    double amount = notNegative(facts, "contentMl", "content", "ml");
-    double density = positive(facts, "densityGPerMl", "density", "g/ml");
-    double tare = notNegative(facts, "packTareG", "weight of the empty pack", "g");
-    double outer = positive(facts, "packOuterMl", "outer volume", "ml");
-    double use = notNegative(facts, "usePerMonthMl", "use per month", "ml");
+    Volume left = told(facts, "contentMl", ml -> Amounts.volumeOrNone("content", ml), Volume.NONE);
+    Density density = told(facts, "densityGPerMl", Density::new, Density.OF_WATER);
+    Mass tare =
+        told(facts, "packTareG", g -> Amounts.massOrNone("weight of the empty pack", g), Mass.NONE);
+    Volume outer =
+        told(facts, "packOuterMl", ml -> Amounts.volume("outer volume", ml), A_MILLILITRE);
+    Volume use =
+        told(facts, "usePerMonthMl", ml -> Amounts.volumeOrNone("use per month", ml), Volume.NONE);
     LocalDate useBy = facts.date("useBy").orElse(null);
     return id.flatMap(
         known ->
-            content.map(what -> new Pack(known, what, amount, density, tare, outer, use, useBy)));
+            content.map(what -> new Pack(known, what, left, density, tare, outer, use, useBy)));
   }
 
-  private static double positive(Facts facts, String name, String what, String unit) {
-    return amount(facts, name, told -> Amounts.positive(what, unit, told));
-  }
-
-  private static double notNegative(Facts facts, String name, String what, String unit) {
-    return amount(facts, name, told -> Amounts.notNegative(what, unit, told));
-  }
-
-  /** What is told; 1 in its place when that is at fault, so that the rest is read as well. */
-  private static double amount(Facts facts, String name, DoubleUnaryOperator check) {
+  /** What is told; something in its place when that is at fault, so that the rest is read too. */
+  private static <T> T told(Facts facts, String name, DoubleFunction<T> make, T atFault) {
     return facts
         .required(name, facts::number)
-        .flatMap(
-            told ->
-                facts.faults().build(facts.at(name), () -> check.applyAsDouble(told.doubleValue())))
-        .orElse(1.0);
+        .flatMap(told -> facts.faults().build(facts.at(name), () -> make.apply(told.doubleValue())))
+        .orElse(atFault);
   }
 
   private static DepotPlanAnswer answer(DepotPlan plan) {
@@ -181,9 +178,9 @@ class DepotPlanController {
                     new PieceAnswer(
                         piece.pack(),
                         piece.container(),
-                        rounded(piece.sizeMl()),
+                        rounded(piece.size().ml()),
                         piece.count(),
-                        rounded(piece.fillMl()),
+                        rounded(piece.fill().ml()),
                         rounded(piece.refillInMonths()),
                         piece.reasons()))
             .toList(),
@@ -202,7 +199,7 @@ class DepotPlanController {
   }
 
   private static CarriedAnswer carried(Carried carried) {
-    return new CarriedAnswer(rounded(carried.massG()), rounded(carried.volumeMl()));
+    return new CarriedAnswer(rounded(carried.mass().exactGrams()), rounded(carried.volume().ml()));
   }
 
   /** To a thousandth: finer than any scale on a bench. */

@@ -9,9 +9,10 @@ import gerula.app.kit.KitViews;
 import gerula.app.kit.Views;
 import gerula.app.kit.item.StoredItem;
 import gerula.core.depot.Content;
+import gerula.core.depot.Contents;
 import gerula.core.depot.bench.Handling;
-import gerula.core.depot.bench.ItemPack;
 import gerula.core.depot.bench.Pace;
+import gerula.core.quantity.Quantity;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -81,7 +82,8 @@ class PieceViews {
         .emptyName(empty.draft().name())
         .container(empty.draft().container())
         .amount(one.amount())
-        .amountMl(new ItemPack(source.item(), content).ml(one.amount().doubleValue()))
+        .amountMl(
+            Contents.volume(Quantity.of(one.amount(), source.item().left().unit()), content).ml())
         .handling(one.handling())
         .cautions(Handling.cautions(content).stream().sorted().toList())
         .state(one.state())

@@ -74,7 +74,7 @@ class PlanViews {
         now.of(one.stored()),
         one.chosen(),
         isTold ? one.chosen().usePerMonth() : rounded(one.use().perMonth()),
-        isTold ? null : one.use().basis(),
+        one.use().basis(),
         planned.plan().pieces().stream()
             .filter(piece -> piece.pack().equals(id))
             .map(piece -> piece(piece, one, planned.empties().get(piece.empty())))
@@ -103,8 +103,8 @@ class PlanViews {
         piece.container(),
         empty.draft().sizeMl(),
         piece.count(),
-        one.bench().ofMl(piece.fillMl()).amount(),
-        rounded(piece.fillMl()),
+        one.bench().amount(piece.fill()).amount(),
+        rounded(piece.fill().ml()),
         months(piece.refillInMonths()),
         piece.verdict(),
         piece.reasons());
@@ -161,7 +161,7 @@ class PlanViews {
   }
 
   private static CarriedView carried(Carried carried) {
-    return new CarriedView(rounded(carried.massG()), rounded(carried.volumeMl()));
+    return new CarriedView(rounded(carried.mass().exactGrams()), rounded(carried.volume().ml()));
   }
 
   /** To a tenth: finer than an estimate deserves. */

@@ -22,8 +22,10 @@ import gerula.core.depot.bench.UseRate;
 import gerula.core.depot.empties.Empty;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.ProductClass;
+import gerula.core.quantity.Quantity;
 import gerula.core.rule.HouseRules;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -156,26 +158,34 @@ class Planning {
       HouseRules rules) {
     Content content = content(stored);
     ItemPack bench = new ItemPack(stored.item(), content);
-    double perMonth =
-        chosen.usePerMonth() != null ? chosen.usePerMonth().doubleValue() : rate.perMonth();
-    Pack pack = bench.pack(perMonth, rules);
+    UseRate use = chosen.usePerMonth() == null ? rate : told(chosen.usePerMonth(), stored.item());
+    Pack pack = bench.pack(use, rules);
     Choice choice = null;
     String fault = null;
     try {
-      choice = choice(chosen, bench, kinds);
+      choice = choice(chosen, stored.item(), bench, kinds);
       SessionPlanner.possible(pack, choice, atHand);
     } catch (IllegalArgumentException impossible) {
       choice = null;
       fault = impossible.getMessage();
     }
-    return new OnTheBench(stored, chosen, bench, pack, rate, choice, fault);
+    return new OnTheBench(stored, chosen, bench, pack, use, choice, fault);
+  }
+
+  private static UseRate told(BigDecimal perMonth, Item item) {
+    return UseRate.told(amount(perMonth, item));
+  }
+
+  private static Quantity amount(BigDecimal told, Item item) {
+    return Quantity.of(told.setScale(3, RoundingMode.HALF_EVEN), item.left().unit());
   }
 
   static Content content(StoredItem stored) {
     return Contents.of(stored.item().product(), stored.of().finish());
   }
 
-  private static @Nullable Choice choice(Chosen chosen, ItemPack bench, List<StoredEmpty> kinds) {
+  private static @Nullable Choice choice(
+      Chosen chosen, Item item, ItemPack bench, List<StoredEmpty> kinds) {
     if (chosen.stays()) {
       return new Choice.Stays();
     }
@@ -191,6 +201,6 @@ class Planning {
     return new Choice.Into(
         kind,
         chosen.count() == null ? 1 : chosen.count(),
-        amount == null ? null : bench.ml(amount.doubleValue()));
+        amount == null ? null : bench.volume(amount(amount, item)));
   }
 }

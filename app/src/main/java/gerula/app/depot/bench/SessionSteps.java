@@ -115,7 +115,7 @@ class SessionSteps {
               .position(pieces.size() + 1)
               .source(one.stored().id())
               .empty(planned.empties().get(piece.empty()).id())
-              .amount(one.bench().ofMl(piece.fillMl()).amount())
+              .amount(one.bench().amount(piece.fill()).amount())
               .handling(Handling.of(one.pack().content()))
               .state(PieceState.WAITING)
               .begunAt(null)

@@ -74,13 +74,13 @@ class EmptyController {
   }
 
   private static EmptyDraft draft(UsualEmpties.EmptyKind kind) {
-    BigDecimal size = BigDecimal.valueOf(kind.sizeMl()).stripTrailingZeros();
+    BigDecimal size = BigDecimal.valueOf(kind.size().ml()).stripTrailingZeros();
     return new EmptyDraft(
         name(kind.container(), size),
         kind.container(),
         kind.material(),
         new BigDecimal(size.toPlainString()),
-        BigDecimal.valueOf(Math.round(kind.tareG())),
+        BigDecimal.valueOf(kind.tare().grams()),
         kind.outer().widthMm(),
         kind.outer().depthMm(),
         kind.outer().heightMm(),

@@ -7,6 +7,7 @@ import gerula.core.kit.item.Container;
 import gerula.core.kit.product.Measures;
 import gerula.core.kit.product.Outline;
 import gerula.core.quantity.Mass;
+import gerula.core.quantity.Volume;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
@@ -55,7 +56,12 @@ public record EmptyDraft(
   public Empty toEmpty() {
     Measures outer = new Measures(outline(), outerWidthMm, outerDepthMm, outerHeightMm, Mass.NONE);
     return new Empty(
-        container, material, sizeMl.doubleValue(), tareG.doubleValue(), outer.volumeMl(), stock);
+        container,
+        material,
+        Volume.ofMl(sizeMl.doubleValue()),
+        Mass.ofGrams(tareG.doubleValue()),
+        outer.volume(),
+        stock);
   }
 
   /** As wide as it is deep is taken for round. */

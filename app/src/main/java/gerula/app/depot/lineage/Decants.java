@@ -228,13 +228,13 @@ public class Decants {
 
   private static double gramsPerUnit(Item source) {
     return source.left().unit() == Unit.ML
-        ? Contents.densityGPerMl(Contents.of(source.product(), null))
+        ? Contents.density(Contents.of(source.product(), null)).gramsPerMl()
         : 1;
   }
 
   /** What a container holds of it, in the unit of its product. */
   static BigDecimal size(Item source, EmptyDraft empty) {
-    double density = Contents.densityGPerMl(Contents.of(source.product(), null));
+    double density = Contents.density(Contents.of(source.product(), null)).gramsPerMl();
     return source.left().unit() == Unit.G
         ? empty.sizeMl().multiply(BigDecimal.valueOf(density)).setScale(3, RoundingMode.HALF_EVEN)
         : empty.sizeMl();

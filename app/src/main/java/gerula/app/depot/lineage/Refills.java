@@ -102,7 +102,7 @@ class Refills {
     return new Refill.RefillFacts(
         container.item(),
         fillings.in(container.id()).size(),
-        uses.of(container.item().product(), today).perMonth(),
+        uses.of(container.item().product(), today),
         today,
         house.current());
   }

@@ -3,14 +3,15 @@ package gerula.app.kit.find;
 import static gerula.app.tables.Tables.PRODUCT;
 
 import gerula.app.kit.item.StoredItem;
+import gerula.app.kit.product.LabelAnswer;
 import gerula.app.kit.product.ProductRows;
 import gerula.app.tables.tables.records.ProductRecord;
+import gerula.core.kit.product.Composition;
 import gerula.core.kit.product.Coverage;
 import gerula.core.kit.product.Finish;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.Product;
 import gerula.core.kit.product.ProductClass;
-import gerula.core.kit.product.Sensitivity;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
 import java.math.BigDecimal;
@@ -44,7 +45,7 @@ class Earlier {
       @Nullable Coverage coverage,
       @Nullable Integer spf,
       List<Trait> traits,
-      List<String> contains) {}
+      List<LabelAnswer> composition) {}
 
   List<EarlierLine> lines(String begins) {
     String start = begins.strip();
@@ -76,6 +77,9 @@ class Earlier {
         details.coverage(),
         details.spf(),
         product.traits().stream().sorted().toList(),
-        product.contains().stream().sorted().map(Sensitivity::name).toList());
+        // Another shade may be coloured with something else: only what warns is taken over.
+        LabelAnswer.of(product.composition()).stream()
+            .filter(one -> one.found() == Composition.Found.CONTAINS)
+            .toList());
   }
 }

@@ -140,7 +140,7 @@ public class KitLists {
                   .toList()));
     }
     if (filter.productClass() != null) {
-      all.add(PRODUCT.CLASS.eq(filter.productClass().code()));
+      all.add(isFor(List.of(filter.productClass())));
     }
     if (filter.form() != null) {
       all.add(PRODUCT.FORM.eq(filter.form().code()));
@@ -189,11 +189,16 @@ public class KitLists {
         .PERIOD_AFTER_OPENING_MONTHS
         .isNotNull()
         .or(
-            PRODUCT.CLASS.in(
+            isFor(
                 Arrays.stream(ProductClass.values())
                     .filter(one -> one.dateClass().agesOnceOpen())
-                    .map(ProductClass::code)
                     .toList()));
+  }
+
+  /** One of these is what it is for, first or besides. */
+  private static Condition isFor(List<ProductClass> classes) {
+    String[] codes = classes.stream().map(ProductClass::code).toArray(String[]::new);
+    return PRODUCT.CLASS.in(codes).or(DSL.arrayOverlap(PRODUCT.ALSO_SERVES, codes));
   }
 
   private Condition liesIn(PlaceKind kind) {

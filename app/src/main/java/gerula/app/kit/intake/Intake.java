@@ -125,11 +125,16 @@ class Intake {
         Map.of(),
         act -> {
           Reading reading = reading(file, columns, order);
-          refuseBad(reading);
-          size.requireRoom(reading.things());
-          added[0] = insert(act, reading, progress);
+          added[0] = add(act, reading, progress);
         });
     return added[0];
+  }
+
+  /** All rows or none. */
+  int add(Act act, Reading reading, Progress progress) {
+    refuseBad(reading);
+    size.requireRoom(reading.things());
+    return insert(act, reading, progress);
   }
 
   private static void refuseBad(Reading reading) {

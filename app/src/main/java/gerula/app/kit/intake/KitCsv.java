@@ -9,7 +9,7 @@ import gerula.app.platform.workspace.Workspaces;
 import gerula.core.kit.intake.KitColumn;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.place.PlaceTree;
-import gerula.core.kit.product.Trait;
+import gerula.core.kit.product.Composition;
 import gerula.core.rule.Code;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -17,6 +17,7 @@ import java.io.OutputStreamWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -91,9 +92,10 @@ class KitCsv {
       case SIZE -> product.content().toPlainString();
       case UNIT -> product.unit().code();
       case DEPTH -> product.depth();
-      case TRAITS ->
-          product.traits().stream().sorted().map(Trait::code).collect(Collectors.joining("|"));
-      case CONTAINS -> String.join("|", product.contains());
+      case TRAITS -> codes(product.traits());
+      case ALSO_SERVES -> codes(product.alsoServes() == null ? List.of() : product.alsoServes());
+      case CONTAINS -> read(product, Composition.Found.CONTAINS);
+      case FREE_OF -> read(product, Composition.Found.FREE_OF);
       case SPF -> product.spf();
       case WATT_HOURS -> product.wattHours();
       case PACK_CODE -> product.packCode();
@@ -131,6 +133,18 @@ class KitCsv {
       case BRUSH_SET -> item.brushSet();
       case NOTE -> item.note();
     };
+  }
+
+  private static <E extends Enum<E> & Code> String codes(Collection<E> some) {
+    return some.stream().sorted().map(Code::code).collect(Collectors.joining("|"));
+  }
+
+  /** As in "latex 2031-04-14|carmine": what the label was found to say, and when it was read. */
+  private static String read(ProductDraft product, Composition.Found found) {
+    return product.composition().stream()
+        .filter(one -> one.found() == found)
+        .map(one -> one.checkedOn() == null ? one.of() : one.of() + " " + one.checkedOn())
+        .collect(Collectors.joining("|"));
   }
 
   private static @Nullable String code(@Nullable Code word) {

@@ -2,16 +2,19 @@ package gerula.app.kit.intake;
 
 import gerula.app.kit.item.ItemDraft;
 import gerula.app.kit.item.ItemDraftBuilder;
+import gerula.app.kit.product.LabelAnswer;
 import gerula.app.kit.product.ProductDraft;
 import gerula.app.kit.product.ProductDraftBuilder;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.FieldFault;
 import gerula.core.kit.intake.DateOrder;
+import gerula.core.kit.intake.FormerClass;
 import gerula.core.kit.intake.KitColumn;
 import gerula.core.kit.intake.TradeWords;
 import gerula.core.kit.intake.Written;
 import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Container;
+import gerula.core.kit.product.Composition;
 import gerula.core.kit.product.Coverage;
 import gerula.core.kit.product.Finish;
 import gerula.core.kit.product.Form;
@@ -20,6 +23,7 @@ import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
+import gerula.core.rule.Code;
 import gerula.core.rule.Text;
 import java.math.BigDecimal;
 import java.util.EnumSet;
@@ -28,13 +32,18 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Makes drafts of the rows of a table, guessing what a row leaves out from what it says. */
 final class KitReader {
 
+  private static final Pattern WITH_A_DAY = Pattern.compile("(.+?)\\s+(\\d{4}-\\d{2}-\\d{2})");
+
   /** More than this of one thing in one row is a slip of the keys. */
-  private static final int MOST_OF_ONE = 200;
+  static final int MOST_OF_ONE = 200;
 
   private final Map<KitColumn, Integer> columns;
   private final DateOrder order;
@@ -117,13 +126,14 @@ final class KitReader {
         .name(cells.text(KitColumn.NAME))
         .shade(shade)
         .colour(isHex ? (colour.startsWith("#") ? colour : "#" + colour) : null)
-        .productClass(guess.productClass())
+        .productClass(FormerClass.clear(guess.productClass(), cells.text(KitColumn.NAME), shade))
+        .alsoServes(words(cells, KitColumn.ALSO_SERVES, ProductClass.class, "class"))
         .form(form)
         .content(size.amount())
         .unit(size.unit())
         .depth(toDouble(cells.number(KitColumn.DEPTH)))
-        .traits(traits(cells))
-        .contains(Written.list(cells.text(KitColumn.CONTAINS)))
+        .traits(words(cells, KitColumn.TRAITS, Trait.class, "trait"))
+        .composition(composition(cells))
         .periodAfterOpening(monthsAfterOpening(cells))
         .measures(
             measures(
@@ -170,14 +180,35 @@ final class KitReader {
     return size.orElse(guess.usual());
   }
 
-  private static Set<Trait> traits(Cells cells) {
-    Set<Trait> traits = EnumSet.noneOf(Trait.class);
-    for (String word : Written.list(cells.text(KitColumn.TRAITS))) {
-      Optional<Trait> trait = TradeWords.word(Trait.class, word);
-      trait.ifPresent(traits::add);
-      cells.fault(KitColumn.TRAITS, trait.isPresent(), "There is no trait \"" + word + "\".");
+  private static <E extends Enum<E> & Code> Set<E> words(
+      Cells cells, KitColumn column, Class<E> list, String what) {
+    Set<E> all = EnumSet.noneOf(list);
+    for (String word : Written.list(cells.text(column))) {
+      Optional<E> one = TradeWords.word(list, word);
+      one.ifPresent(all::add);
+      cells.fault(column, one.isPresent(), "There is no " + what + " \"" + word + "\".");
     }
-    return traits;
+    return all;
+  }
+
+  private static List<LabelAnswer> composition(Cells cells) {
+    return Stream.concat(
+            read(cells, KitColumn.CONTAINS, Composition.Found.CONTAINS),
+            read(cells, KitColumn.FREE_OF, Composition.Found.FREE_OF))
+        .toList();
+  }
+
+  /** "latex", or with the day the label was read: "latex 2031-04-14". */
+  private static Stream<LabelAnswer> read(Cells cells, KitColumn column, Composition.Found found) {
+    return Written.list(cells.text(column)).stream()
+        .map(
+            word -> {
+              Matcher dated = WITH_A_DAY.matcher(word);
+              return dated.matches()
+                  ? new LabelAnswer(
+                      dated.group(1), found, DateOrder.YEAR_FIRST.read(dated.group(2)).orElse(null))
+                  : new LabelAnswer(word, found, null);
+            });
   }
 
   /** Often written with the M of the open-jar sign. */

@@ -33,7 +33,13 @@ final class PlacePaths {
   PlacePaths(PlaceTree tree) {
     for (Place place : tree.inWalkingOrder()) {
       note(path(tree, place.id()), place.name(), place.id());
+      byPath.put(key(cell(place.id())), place.id());
     }
+  }
+
+  /** What a cell says that means just this place, whatever others are called. */
+  static String cell(UUID place) {
+    return place.toString();
   }
 
   /** As a table writes it. */
@@ -50,6 +56,11 @@ final class PlacePaths {
   @Nullable UUID find(String written) {
     if (written.isBlank()) {
       return null;
+    }
+    // As it is written first: a name may hold what sets places apart elsewhere.
+    UUID asWritten = byPath.get(key(written));
+    if (asWritten != null) {
+      return asWritten;
     }
     List<String> steps = steps(written);
     String path = String.join(STEP, steps);

@@ -9,6 +9,7 @@ import gerula.core.kit.intake.DateOrder;
 import gerula.core.kit.intake.Headers;
 import gerula.core.kit.intake.KitColumn;
 import gerula.core.kit.place.PlaceTree;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -57,7 +58,17 @@ record Reading(
       Predicate<String> known,
       LocalDate today) {
     Deadline deadline = Deadline.of(Limit.LOOK_SECONDS, "Reading this table");
-    CsvTable table = CsvTable.read(file, deadline);
+    return of(CsvTable.read(file, deadline), chosen, order, tree, known, today, deadline);
+  }
+
+  private static Reading of(
+      CsvTable table,
+      @Nullable List<@Nullable KitColumn> chosen,
+      @Nullable DateOrder order,
+      PlaceTree tree,
+      Predicate<String> known,
+      LocalDate today,
+      Deadline deadline) {
     List<@Nullable KitColumn> columns =
         chosen != null ? fitted(chosen, table) : Headers.match(table.header()).columns();
     Map<KitColumn, Integer> at = new EnumMap<>(KitColumn.class);
@@ -78,6 +89,32 @@ record Reading(
             new PlacePaths(tree));
     reading.readRows(new KitReader(at, dates), known, today, deadline);
     return reading;
+  }
+
+  /**
+   * Rows that were made out before, each by its columns.
+   *
+   * @param rows dates in them as ISO 8601
+   */
+  static Reading ofRows(
+      List<Map<KitColumn, String>> rows, PlaceTree tree, Predicate<String> known, LocalDate today) {
+    List<KitColumn> columns = List.of(KitColumn.values());
+    List<CsvTable.Row> table = new ArrayList<>();
+    for (Map<KitColumn, String> row : rows) {
+      table.add(
+          new CsvTable.Row(
+              table.size() + 1,
+              columns.stream().map(column -> row.getOrDefault(column, "")).toList()));
+    }
+    return of(
+        new CsvTable(
+            StandardCharsets.UTF_8, ',', columns.stream().map(KitColumn::header).toList(), table),
+        List.copyOf(columns),
+        DateOrder.DAY_FIRST,
+        tree,
+        known,
+        today,
+        Deadline.of(Limit.LOOK_SECONDS, "Reading these lines"));
   }
 
   private static List<@Nullable KitColumn> fitted(

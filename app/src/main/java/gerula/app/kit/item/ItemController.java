@@ -3,6 +3,7 @@ package gerula.app.kit.item;
 import gerula.app.kit.Kit;
 import gerula.app.kit.KitRecords.ItemSheet;
 import gerula.app.kit.place.Whereabouts;
+import gerula.app.kit.product.LabelLook;
 import gerula.app.kit.product.ProductDraft;
 import gerula.app.ledger.Answers;
 import gerula.app.platform.web.Visible;
@@ -11,6 +12,7 @@ import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.DiscardCause;
 import gerula.core.kit.item.Level;
 import gerula.core.kit.item.SpoilageReport;
+import gerula.core.kit.product.ProductClass;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
@@ -163,6 +165,20 @@ class ItemController {
   /** Whether it is taken before others of its class. */
   record PutFirst(@NotNull UUID actId, boolean first) {}
 
+  /**
+   * What somebody found when reading a label.
+   *
+   * @param found at least one
+   */
+  record ReadLabel(
+      @NotNull UUID actId,
+      @NotNull @Size(min = 1, max = 30, message = "Say what was found for 1 to 30 sensitivities.")
+          List<@NotNull @Valid LabelLook> found) {}
+
+  /** Which of the classes that its old one was parted into it is. */
+  record ChooseClass(
+      @NotNull UUID actId, @NotNull(message = "Choose what it is.") ProductClass productClass) {}
+
   /** It is as it should be after all. */
   record FoundFine(@NotNull UUID actId) {}
 
@@ -309,6 +325,26 @@ class ItemController {
         asked.actId(),
         id,
         () -> using.use(who, asked.actId(), id, asked.openedOn(), asked.level()));
+  }
+
+  @PostMapping("/api/items/{id}/class")
+  ItemSheet chooseClass(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody ChooseClass asked) {
+    return done(
+        who,
+        asked.actId(),
+        id,
+        () -> kit.chooseClass(who, asked.actId(), id, asked.productClass()));
+  }
+
+  @PostMapping("/api/items/{id}/label")
+  ItemSheet readLabel(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody ReadLabel asked) {
+    return done(who, asked.actId(), id, () -> kit.readLabel(who, asked.actId(), id, asked.found()));
   }
 
   @PostMapping("/api/items/{id}/use-first")

@@ -17,6 +17,7 @@ import gerula.core.kit.item.Item;
 import gerula.core.kit.item.ItemBuilder;
 import gerula.core.kit.item.SpoilageReport;
 import gerula.core.kit.item.Vessel;
+import gerula.core.kit.product.Form;
 import gerula.core.kit.product.Measures;
 import gerula.core.kit.product.Outline;
 import gerula.core.kit.product.Product;
@@ -132,7 +133,7 @@ public final class ItemRows {
                 row.getContainerWidthMm(),
                 row.getContainerDepthMm(),
                 row.getContainerHeightMm(),
-                new Mass(row.getContainerMassG()));
+                Mass.ofGrams(row.getContainerMassG()));
     return new Vessel.Decant(
         Code.of(Container.class, row.getContainer()),
         Quantity.of(row.getContainerSize(), unit),
@@ -229,8 +230,9 @@ public final class ItemRows {
   /** The last day of use as the core works it out, kept to sort and count by. */
   public static void writeDates(
       ItemRecord row, PackDates dates, ProductRecord product, HouseRules house) {
-    UseBy useBy =
-        UseBy.of(Code.of(ProductClass.class, product.getClass_()).dateClass(), dates, house);
+    ProductClass productClass = Code.of(ProductClass.class, product.getClass_());
+    Form form = Code.of(Form.class, product.getForm());
+    UseBy useBy = UseBy.of(productClass.dateClass(form), dates, house);
     row.setLastDay(useBy.lastDay());
     row.setReplaceBy(useBy.replaceBy());
   }

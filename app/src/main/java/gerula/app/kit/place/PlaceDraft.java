@@ -2,6 +2,7 @@ package gerula.app.kit.place;
 
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.web.Visible;
+import gerula.core.kit.intake.UsualTray;
 import gerula.core.kit.place.Inside;
 import gerula.core.kit.place.PlaceKind;
 import gerula.core.kit.product.Section;
@@ -80,6 +81,19 @@ public record PlaceDraft(
   /** A place of which only the name is known. */
   public static PlaceDraft named(String name, @Nullable UUID parent) {
     return bare(name, parent, parent == null ? PlaceKind.STORE : PlaceKind.COMPARTMENT, 100);
+  }
+
+  /** A case that can be carried, nothing of it measured yet. */
+  public static PlaceDraft usualCase(String name) {
+    return PlaceDraftBuilder.builder(bare(name, null, PlaceKind.CASE, 1)).portable(true).build();
+  }
+
+  /** A tray of such a case, laid out for a part of the work. */
+  public static PlaceDraft usualTray(UsualTray tray, UUID within) {
+    return PlaceDraftBuilder.builder(bare(tray.title(), within, PlaceKind.TRAY, tray.ordinal() + 1))
+        .section(tray.first())
+        .allowed(tray.sections())
+        .build();
   }
 
   private static PlaceDraft bare(String name, @Nullable UUID parent, PlaceKind kind, int reach) {

@@ -34,8 +34,9 @@ public final class PlaceRows {
             .isPortable(row.getPortable())
             .reach(row.getReach())
             .inside(inside(row))
-            .ownMass(new Mass(row.getOwnMassG()))
-            .greatestMass(row.getGreatestMassG() == null ? null : new Mass(row.getGreatestMassG()))
+            .ownMass(Mass.ofGrams(row.getOwnMassG()))
+            .greatestMass(
+                row.getGreatestMassG() == null ? null : Mass.ofGrams(row.getGreatestMassG()))
             .purpose(
                 new Purpose(
                     row.getSection() == null ? null : Code.of(Section.class, row.getSection()),

@@ -36,8 +36,6 @@ import org.springframework.stereotype.Component;
 @Component
 public class Places {
 
-  private static final int HISTORY_SHOWN = 100;
-
   private final PlaceStore store;
   private final KitStore kit;
   private final Handling handling;
@@ -100,7 +98,7 @@ public class Places {
                     .filter(place -> place.id().equals(id))
                     .findFirst()
                     .orElseThrow(() -> Refused.notThere("place", id)),
-                ledger.historyOf(id, HISTORY_SHOWN),
+                ledger.historyOf(id),
                 lists.openCount(id).orElse(null)));
   }
 

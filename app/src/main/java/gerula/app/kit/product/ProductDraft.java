@@ -1,9 +1,12 @@
 package gerula.app.kit.product;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import gerula.app.kit.Kit;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.web.Visible;
 import gerula.core.kit.code.PackCode;
+import gerula.core.kit.intake.FormerClass;
+import gerula.core.kit.product.Composition;
 import gerula.core.kit.product.Coverage;
 import gerula.core.kit.product.Finish;
 import gerula.core.kit.product.Form;
@@ -12,7 +15,6 @@ import gerula.core.kit.product.Outline;
 import gerula.core.kit.product.Product;
 import gerula.core.kit.product.ProductBuilder;
 import gerula.core.kit.product.ProductClass;
-import gerula.core.kit.product.Sensitivity;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
@@ -32,7 +34,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -40,6 +41,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param colour sRGB as #rrggbb, null when unknown
  * @param content what a full pack holds, in the unit
+ * @param alsoServes what else it is for besides its class, null or empty when nothing
+ * @param composition what its label was found to say; a bare word says that it contains it
  * @param depth skin depth it suits, 1 to 10, null for any
  * @param periodAfterOpening months, null when none is printed
  * @param spf sun protection factor as printed, null without one
@@ -60,12 +63,15 @@ public record ProductDraft(
     @Nullable @Pattern(regexp = "#[0-9a-fA-F]{6}", message = "A colour is written like #c49a78.")
         String colour,
     @NotNull(message = "Say what it is for.") ProductClass productClass,
+    @Nullable @Size(max = 12, message = "A product has at most 12 further uses.")
+        Set<ProductClass> alsoServes,
     @NotNull(message = "Say what form it has.") Form form,
     @NotNull(message = "Say how much a full pack holds.") BigDecimal content,
     @NotNull(message = "Say in which unit.") Unit unit,
     @Nullable Double depth,
     @NotNull @Size(max = 30) Set<Trait> traits,
-    @NotNull @Size(max = 30, message = "At most 30 sensitivities are noted.") List<String> contains,
+    @JsonAlias("contains") @NotNull @Size(max = 30, message = "At most 30 sensitivities are noted.")
+        List<@NotNull @Valid LabelAnswer> composition,
     @Nullable
         @Min(value = 1, message = "A period after opening is 1 to 120 months.")
         @Max(value = 120, message = "A period after opening is 1 to 120 months.")
@@ -109,6 +115,11 @@ public record ProductDraft(
     return all;
   }
 
+  /** What else it is for. */
+  public Set<ProductClass> furtherUses() {
+    return alsoServes == null ? Set.of() : alsoServes;
+  }
+
   /** The pack code as it is kept, null without one. */
   @Nullable String canonicalPackCode() {
     return packCode == null ? null : PackCode.of(packCode).canonical();
@@ -148,11 +159,9 @@ public record ProductDraft(
   private Optional<Product> withMeasures(UUID id, Quantity quantity, Faults faults, String path) {
     Optional<Optional<Measures>> own =
         faults.build(path + "measures", () -> Optional.ofNullable(measures).map(ProductDraft::of));
-    Optional<Set<Sensitivity>> sensitivities =
-        faults.build(
-            path + "contains",
-            () -> contains.stream().map(Sensitivity::new).collect(Collectors.toSet()));
-    if (own.isEmpty() || sensitivities.isEmpty()) {
+    Optional<Composition> read =
+        faults.build(path + "composition", () -> LabelAnswer.composition(composition));
+    if (own.isEmpty() || read.isEmpty()) {
       return Optional.empty();
     }
     return faults.build(
@@ -164,11 +173,12 @@ public record ProductDraft(
                 .name(name.strip())
                 .shade(shade.strip())
                 .productClass(productClass)
+                .alsoServes(furtherUses())
                 .form(form)
                 .content(quantity)
                 .depth(depth)
                 .traits(allTraits())
-                .contains(sensitivities.get())
+                .composition(read.get())
                 .measures(own.get().orElse(null))
                 .build());
   }
@@ -179,6 +189,13 @@ public record ProductDraft(
         draft.widthMm(),
         draft.depthMm(),
         draft.heightMm(),
-        new Mass(draft.massG()));
+        Mass.ofGrams(draft.massG()));
+  }
+
+  /** The same with the class its name means, where it has one that is several by now. */
+  public ProductDraft ofClearClass() {
+    return ProductDraftBuilder.builder(this)
+        .productClass(FormerClass.clear(productClass, name, shade))
+        .build();
   }
 }

@@ -10,7 +10,6 @@ import gerula.core.kit.product.Outline;
 import gerula.core.kit.product.Product;
 import gerula.core.kit.product.ProductBuilder;
 import gerula.core.kit.product.ProductClass;
-import gerula.core.kit.product.Sensitivity;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
@@ -34,6 +33,10 @@ public final class ProductRows {
         .name(row.getName())
         .shade(row.getShade())
         .productClass(Code.of(ProductClass.class, row.getClass_()))
+        .alsoServes(
+            Arrays.stream(row.getAlsoServes())
+                .map(one -> Code.of(ProductClass.class, one))
+                .collect(Collectors.toSet()))
         .form(Code.of(Form.class, row.getForm()))
         .content(Quantity.of(row.getContent(), Code.of(Unit.class, row.getUnit())))
         .depth(row.getDepth() == null ? null : row.getDepth().doubleValue())
@@ -41,8 +44,7 @@ public final class ProductRows {
             Arrays.stream(row.getTraits())
                 .map(trait -> Code.of(Trait.class, trait))
                 .collect(Collectors.toSet()))
-        .contains(
-            Arrays.stream(row.getContains()).map(Sensitivity::new).collect(Collectors.toSet()))
+        .composition(CompositionRows.composition(row.getComposition()))
         .measures(measures(row))
         .build();
   }
@@ -67,7 +69,7 @@ public final class ProductRows {
         row.getWidthMm(),
         row.getDepthMm(),
         row.getHeightMm(),
-        new Mass(row.getMassG()));
+        Mass.ofGrams(row.getMassG()));
   }
 
   public static void write(ProductRecord row, ProductDraft draft) {
@@ -76,18 +78,18 @@ public final class ProductRows {
     row.setShade(draft.shade().strip());
     row.setColour(draft.colour() == null ? null : draft.colour().toLowerCase(Locale.ROOT));
     row.setClass_(draft.productClass().code());
+    row.setAlsoServes(
+        draft.furtherUses().stream()
+            .filter(one -> one != draft.productClass())
+            .sorted()
+            .map(ProductClass::code)
+            .toArray(String[]::new));
     row.setForm(draft.form().code());
     row.setContent(draft.content());
     row.setUnit(draft.unit().code());
     row.setDepth(draft.depth() == null ? null : BigDecimal.valueOf(draft.depth()));
     row.setTraits(draft.allTraits().stream().sorted().map(Trait::code).toArray(String[]::new));
-    row.setContains(
-        draft.contains().stream()
-            .map(Sensitivity::new)
-            .sorted()
-            .distinct()
-            .map(Sensitivity::name)
-            .toArray(String[]::new));
+    row.setComposition(CompositionRows.column(LabelAnswer.composition(draft.composition())));
     row.setPeriodAfterOpeningMonths(draft.periodAfterOpening());
     row.setFinish(codeOrNull(draft.finish()));
     row.setCoverage(codeOrNull(draft.coverage()));
@@ -113,12 +115,13 @@ public final class ProductRows {
         .shade(product.shade())
         .colour(details.colour())
         .productClass(product.productClass())
+        .alsoServes(product.alsoServes())
         .form(product.form())
         .content(product.content().amount())
         .unit(product.content().unit())
         .depth(product.depth())
         .traits(product.traits())
-        .contains(product.contains().stream().sorted().map(Sensitivity::name).toList())
+        .composition(LabelAnswer.of(product.composition()))
         .periodAfterOpening(details.periodAfterOpening())
         .measures(
             own == null

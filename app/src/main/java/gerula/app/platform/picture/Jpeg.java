@@ -1,16 +1,13 @@
 package gerula.app.platform.picture;
 
+import java.awt.Color;
 import java.awt.Graphics2D;
-import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import javax.imageio.IIOImage;
-import javax.imageio.ImageIO;
-import javax.imageio.ImageWriteParam;
-import javax.imageio.ImageWriter;
-import javax.imageio.stream.ImageOutputStream;
+import net.coobird.thumbnailator.Thumbnails;
+import net.coobird.thumbnailator.filters.ImageFilter;
 
 /**
  * A picture as it is kept: JPEG, upright, at most {@value #LONGEST} pixels long, without metadata.
@@ -36,7 +33,7 @@ public record Jpeg(byte[] bytes, int width, int height) {
    */
   public static Jpeg ofUpload(byte[] upload) {
     BufferedImage read = read(upload);
-    return written(Orientation.of(upload).upright(shrunk(read)));
+    return written(shrunk(read, CameraNote.upright(upload)));
   }
 
   /**
@@ -72,34 +69,35 @@ public record Jpeg(byte[] bytes, int width, int height) {
     }
   }
 
-  private static BufferedImage shrunk(BufferedImage image) {
+  private static BufferedImage shrunk(BufferedImage image, ImageFilter upright) {
     double scale = Math.min(1, (double) LONGEST / Math.max(image.getWidth(), image.getHeight()));
-    int width = Math.max(1, (int) Math.round(image.getWidth() * scale));
-    int height = Math.max(1, (int) Math.round(image.getHeight() * scale));
-    BufferedImage small = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-    Graphics2D brush = small.createGraphics();
-    brush.setRenderingHint(
-        RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
-    brush.setColor(java.awt.Color.WHITE);
-    brush.fillRect(0, 0, width, height);
-    brush.drawImage(image, 0, 0, width, height, null);
+    try {
+      return Thumbnails.of(onWhite(image)).scale(scale).addFilter(upright).asBufferedImage();
+    } catch (IOException impossible) {
+      throw new UncheckedIOException(impossible);
+    }
+  }
+
+  /** A JPEG has no see-through pixels; left to itself the writer makes them black. */
+  private static BufferedImage onWhite(BufferedImage image) {
+    BufferedImage opaque =
+        new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
+    Graphics2D brush = opaque.createGraphics();
+    brush.drawImage(image, 0, 0, Color.WHITE, null);
     brush.dispose();
-    return small;
+    return opaque;
   }
 
   private static Jpeg written(BufferedImage image) {
-    ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    try (ImageOutputStream out = ImageIO.createImageOutputStream(bytes)) {
-      ImageWriteParam how = writer.getDefaultWriteParam();
-      how.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
-      how.setCompressionQuality(QUALITY);
-      writer.setOutput(out);
-      writer.write(null, new IIOImage(image, null, null), how);
+    try {
+      Thumbnails.of(image)
+          .scale(1)
+          .outputFormat("jpg")
+          .outputQuality(QUALITY)
+          .toOutputStream(bytes);
     } catch (IOException impossible) {
       throw new UncheckedIOException(impossible);
-    } finally {
-      writer.dispose();
     }
     return new Jpeg(bytes.toByteArray(), image.getWidth(), image.getHeight());
   }

@@ -1,6 +1,7 @@
 package gerula.app.platform.web;
 
 import com.fasterxml.jackson.databind.type.SimpleType;
+import gerula.core.quantity.Mass;
 import gerula.core.rule.Code;
 import gerula.core.rule.Reason;
 import io.swagger.v3.core.converter.AnnotatedType;
@@ -9,6 +10,8 @@ import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.IntegerSchema;
+import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import io.swagger.v3.oas.models.servers.Server;
@@ -56,6 +59,11 @@ class ApiDocument {
         List<String> codes =
             Arrays.stream(raw.getEnumConstants()).map(word -> ((Code) word).code()).toList();
         return new StringSchema()._enum(codes);
+      }
+      if (raw == Mass.class) {
+        return new ObjectSchema()
+            .addProperty("grams", new IntegerSchema().format("int64"))
+            .required(List.of("grams"));
       }
       if (raw != null && raw.isSealed() && Reason.class.isAssignableFrom(raw)) {
         return ReasonSchemas.of(raw, context);

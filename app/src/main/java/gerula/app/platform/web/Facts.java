@@ -215,6 +215,22 @@ public final class Facts {
         .toList();
   }
 
+  /** Many words; what is none is told and left out. */
+  public List<String> texts(String name, int most) {
+    Optional<JsonNode> field = field(name);
+    if (field.isEmpty() || kept(field.get().isArray(), name, field.get()).isEmpty()) {
+      return List.of();
+    }
+    int size = field.get().size();
+    faults.unless(
+        size <= most, at(name), "too-many", "At most " + most + ", but these are " + size + ".");
+    return IntStream.range(0, Math.min(size, most))
+        .mapToObj(i -> kept(field.get().get(i).isString(), name + "." + i, field.get().get(i)))
+        .flatMap(Optional::stream)
+        .map(JsonNode::asString)
+        .toList();
+  }
+
   private Optional<JsonNode> kept(boolean hasTheShape, String name, JsonNode field) {
     String shown = field.toString();
     faults.unless(

@@ -1,5 +1,6 @@
 package gerula.app.platform.web;
 
+import gerula.core.quantity.Mass;
 import gerula.core.rule.Code;
 import gerula.core.rule.Reason;
 import gerula.core.rule.Text;
@@ -46,6 +47,7 @@ class TradeJson {
       super("trade");
       addSerializer(Code.class, new CodeWriter());
       addSerializer(Reason.class, new ReasonWriter());
+      addSerializer(Mass.class, new MassWriter());
       addDeserializer(String.class, new TextReader());
       addDeserializer(BigDecimal.class, new FigureReader());
       setDeserializerModifier(new WithoutGaps());
@@ -121,6 +123,16 @@ class TradeJson {
     @Override
     public void serialize(Code word, JsonGenerator json, SerializationContext context) {
       json.writeString(word.code());
+    }
+  }
+
+  /** To the gram, as the document says; what is finer is of no use to a reader. */
+  private static final class MassWriter extends ValueSerializer<Mass> {
+    @Override
+    public void serialize(Mass mass, JsonGenerator json, SerializationContext context) {
+      json.writeStartObject();
+      json.writeNumberProperty("grams", mass.grams());
+      json.writeEndObject();
     }
   }
 

@@ -104,7 +104,7 @@ class UsePaceTest {
                 """
                     .formatted(base)));
     client.put("/api/bench/sessions/" + session, change).expect(200);
-    assertThat(row().path("useBasis").isNull()).isTrue();
+    assertThat(row().path("useBasis").asString()).isEqualTo("told");
     assertThat(row().at("/pieces/0/amount").asDouble()).isEqualTo(8);
     assertThat(row().at("/fits/0/verdict").asString()).isEqualTo("fits");
   }

@@ -101,8 +101,8 @@ class PaletteTest {
     assertThat(slots(palette, "item").get(2)).isEmpty();
     assertThat(slots(palette, "belongs").get(2)).isEqualTo(pan);
     JsonNode sheet = client.get("/api/items/" + pan).body();
-    assertThat(sheet.at("/history/0/act").asString()).isEqualTo("lifted-out");
-    assertThat(sheet.at("/history/0/facts/for").asString()).isEqualTo("Cellist");
+    assertThat(sheet.at("/history/entries/0/act").asString()).isEqualTo("lifted-out");
+    assertThat(sheet.at("/history/entries/0/facts/for").asString()).isEqualTo("Cellist");
     ObjectNode home = act();
     home.putArray("items").add(pan);
     home.putArray("places");

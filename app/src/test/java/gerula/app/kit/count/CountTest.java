@@ -116,7 +116,7 @@ class CountTest {
   }
 
   private List<String> history(String id) {
-    return client.get("/api/items/" + id).body().path("history").values().stream()
+    return client.get("/api/items/" + id).body().at("/history/entries").values().stream()
         .map(entry -> entry.path("act").asString())
         .toList();
   }

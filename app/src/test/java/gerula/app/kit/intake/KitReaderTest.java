@@ -2,16 +2,19 @@ package gerula.app.kit.intake;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gerula.app.kit.product.LabelAnswer;
 import gerula.app.kit.product.ProductDraft;
 import gerula.app.platform.errors.FieldFault;
 import gerula.core.kit.intake.DateOrder;
 import gerula.core.kit.intake.KitColumn;
+import gerula.core.kit.product.Composition;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.Outline;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.Code;
 import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -55,6 +58,22 @@ class KitReaderTest {
     assertThat(read.guessed())
         .containsExactlyInAnyOrder(KitColumn.CLASS, KitColumn.FORM, KitColumn.SIZE, KitColumn.LEFT);
     assertThat(read.line()).isEqualTo(7);
+  }
+
+  @Test
+  void whatALabelSaysIsReadWithItsDay() {
+    KitReader.Read read =
+        good(
+            "name=Tint",
+            "contains=Carmine 2031-04-02|own word",
+            "free-of=latex",
+            "also-serves=lip-colour");
+    assertThat(read.product().composition())
+        .containsExactly(
+            new LabelAnswer("Carmine", Composition.Found.CONTAINS, LocalDate.of(2031, 4, 2)),
+            new LabelAnswer("own word", Composition.Found.CONTAINS, null),
+            new LabelAnswer("latex", Composition.Found.FREE_OF, null));
+    assertThat(read.product().alsoServes()).containsExactly(ProductClass.LIP_COLOUR);
   }
 
   @ParameterizedTest

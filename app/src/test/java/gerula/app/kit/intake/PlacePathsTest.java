@@ -68,6 +68,21 @@ class PlacePathsTest {
   }
 
   @Test
+  void aNameMayHoldWhatSetsPlacesApartAndAnIdMeansOnlyItself() {
+    UUID brow = UUID.randomUUID();
+    UUID twin = UUID.randomUUID();
+    PlacePaths known =
+        new PlacePaths(
+            new PlaceTree(
+                List.of(
+                    Place.bare(brow, null, "Brow/Lip > 2", PlaceKind.DRAWER, 1),
+                    Place.bare(twin, null, "Brow/Lip > 2", PlaceKind.DRAWER, 2))));
+    assertThat(known.find("brow/lip > 2")).isEqualTo(brow);
+    assertThat(known.find(PlacePaths.cell(twin))).isEqualTo(twin);
+    assertThat(known.made()).isEmpty();
+  }
+
+  @Test
   void anEmptyPathIsNowhere() {
     assertThat(paths.find("")).isNull();
     assertThat(paths.find("   ")).isNull();

@@ -40,6 +40,8 @@ class LabelTest {
     drawer = Kits.addPlace(client, "Drawer 1, skin", "drawer");
     ObjectNode asked = Kits.powder(Kits.id(), drawer);
     asked.withObject("product").put("name", "Fine powder").put("shade", "light ☃");
+    // As lists before version 7 of the archive said it.
+    ((ObjectNode) asked.path("product")).remove("composition");
     asked.withObject("product").putArray("contains").add("latex").add("nut-oil").add("own word");
     asked.withObject("item").put("batch", "B-77");
     powder = asked.path("id").asString();

@@ -128,7 +128,12 @@ class WhereaboutsTest {
     assertThat(client.get("/api/places/" + pouch).body().at("/place/parent").asString())
         .isEqualTo(drawer);
     client.post("/api/places/" + drawer + "/move", act().put("to", pouch)).expect(409);
-    assertThat(client.get("/api/places/" + pouch).body().path("history").findValuesAsString("act"))
+    assertThat(
+            client
+                .get("/api/places/" + pouch)
+                .body()
+                .at("/history/entries")
+                .findValuesAsString("act"))
         .containsExactly("put-away", "moved", "added");
   }
 

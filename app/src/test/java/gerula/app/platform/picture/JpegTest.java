@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import gerula.app.Pixels;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Arrays;
 import java.util.List;
@@ -70,6 +71,15 @@ class JpegTest {
       Jpeg kept = Jpeg.ofUpload(broken);
       assertThat(Math.max(kept.width(), kept.height())).isEqualTo(80);
     }
+  }
+
+  @Test
+  void whatIsSeenThroughIsWhite() throws IOException {
+    ByteArrayOutputStream png = new ByteArrayOutputStream();
+    ImageIO.write(new BufferedImage(40, 40, BufferedImage.TYPE_INT_ARGB), "png", png);
+    Jpeg kept = Jpeg.ofUpload(png.toByteArray());
+    BufferedImage seen = ImageIO.read(new ByteArrayInputStream(kept.bytes()));
+    assertThat(seen.getRGB(20, 20)).isEqualTo(0xffffffff);
   }
 
   @Test

@@ -5,7 +5,11 @@ import gerula.core.depot.empties.Empty;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceTree;
+import gerula.core.quantity.Density;
+import gerula.core.quantity.Mass;
+import gerula.core.quantity.Volume;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -54,43 +58,36 @@ public record CaseChange(Place place, Carried before, Carried after) {
       DepotPlan plan,
       List<Empty> empties) {
     Set<UUID> inside = tree.withAllInside(place.id());
-    Carried before = Carried.NOTHING;
-    for (UUID id : inside) {
-      double own = tree.find(id).map(one -> one.ownMass().grams()).orElse(0L);
-      before = before.plus(new Carried(own, 0));
-    }
+    Carried own =
+        new Carried(
+            Mass.sum(inside.stream().flatMap(id -> tree.find(id).stream()).map(Place::ownMass)),
+            Volume.NONE);
+    Map<UUID, Carried> pieces = new HashMap<>();
+    packs.forEach(pack -> pieces.put(pack.id(), pieces(pack, plan, empties)));
+    Carried before = own;
+    Carried after = own;
     for (Item item : kit) {
       if (!item.isDiscarded() && inside.contains(item.now())) {
+        Carried instead = pieces.getOrDefault(item.id(), Carried.NOTHING);
         before = before.plus(carried(item));
-      }
-    }
-    Carried after = before;
-    for (Item pack : packs) {
-      if (inside.contains(pack.now())) {
-        after = after.plus(difference(pack, plan, empties));
+        after = after.plus(instead.equals(Carried.NOTHING) ? carried(item) : instead);
       }
     }
     return new CaseChange(place, before, after);
   }
 
   private static Carried carried(Item item) {
-    return new Carried(item.mass().grams(), item.measures().volumeMl());
+    return new Carried(item.mass(), item.measures().volume());
   }
 
-  private static Carried difference(Item pack, DepotPlan plan, List<Empty> empties) {
-    double density = Contents.densityGPerMl(Contents.of(pack.product(), null));
-    Carried pieces = Carried.NOTHING;
-    for (DepotPlan.PlannedPiece piece : plan.pieces()) {
-      if (piece.pack().equals(pack.id().toString())) {
-        Empty empty = empties.get(piece.empty());
-        double mass = empty.tareG() + piece.fillMl() * density;
-        pieces = pieces.plus(new Carried(mass * piece.count(), empty.outerMl() * piece.count()));
-      }
-    }
-    if (pieces.equals(Carried.NOTHING)) {
-      return Carried.NOTHING;
-    }
-    Carried whole = carried(pack);
-    return pieces.plus(new Carried(-whole.massG(), -whole.volumeMl()));
+  /** What is filled from a pack; nothing when it stays as it is. */
+  private static Carried pieces(Item pack, DepotPlan plan, List<Empty> empties) {
+    Density density = Contents.density(Contents.of(pack.product(), null));
+    return plan.pieces().stream()
+        .filter(piece -> piece.pack().equals(pack.id().toString()))
+        .map(
+            piece ->
+                Carried.of(empties.get(piece.empty()), piece.fill(), density).times(piece.count()))
+        .reduce(Carried.NOTHING, Carried::plus);
   }
 }

@@ -1,6 +1,7 @@
 package gerula.core.depot.bench;
 
 import gerula.core.depot.Amounts;
+import gerula.core.quantity.Volume;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -17,9 +18,9 @@ public sealed interface Choice {
    *
    * @param empty position of the kind among the empties, from 0
    * @param count how many, 1 to {@link SessionPlanner#MOST_PORTIONS}
-   * @param fillMl in each, above 0; null to have it worked out
+   * @param fill in each, above 0; null to have it worked out
    */
-  record Into(int empty, int count, @Nullable Double fillMl) implements Choice {
+  record Into(int empty, int count, @Nullable Volume fill) implements Choice {
     public Into {
       if (count < 1 || count > SessionPlanner.MOST_PORTIONS) {
         throw new IllegalArgumentException(
@@ -29,8 +30,8 @@ public sealed interface Choice {
                 + count
                 + ".");
       }
-      if (fillMl != null) {
-        Amounts.positive("amount", "ml", fillMl);
+      if (fill != null) {
+        Amounts.positive("amount", fill);
       }
     }
   }

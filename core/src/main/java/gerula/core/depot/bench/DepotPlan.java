@@ -2,6 +2,7 @@ package gerula.core.depot.bench;
 
 import gerula.core.depot.empties.FitReason;
 import gerula.core.kit.item.Container;
+import gerula.core.quantity.Volume;
 import gerula.core.rule.Code;
 import java.util.List;
 
@@ -40,7 +41,8 @@ public record DepotPlan(
    * Some containers of one kind filled from one pack.
    *
    * @param empty position of the kind among the empties, from 0
-   * @param fillMl in each of them
+   * @param size what the container holds to the brim
+   * @param fill in each of them
    * @param refillInMonths when all of them are used up; unlimited when nothing is used
    * @param verdict whether the container suits
    */
@@ -48,9 +50,9 @@ public record DepotPlan(
       String pack,
       int empty,
       Container container,
-      double sizeMl,
+      Volume size,
       int count,
-      double fillMl,
+      Volume fill,
       double refillInMonths,
       FitReason.Verdict verdict,
       List<Code> reasons) {

@@ -3,15 +3,17 @@ package gerula.core.depot.bench;
 import gerula.core.depot.Content;
 import gerula.core.depot.Contents;
 import gerula.core.kit.item.Item;
+import gerula.core.quantity.Density;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
+import gerula.core.quantity.Volume;
 import gerula.core.rule.HouseRules;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 
 /**
  * A thing of the kit as a pack on the bench, and amounts of it between the unit of its product and
- * ml.
+ * volumes.
  */
 public final class ItemPack {
 
@@ -31,31 +33,33 @@ public final class ItemPack {
   }
 
   /**
-   * @param usePerMonth in the unit of the product, 0 or more
+   * @param use in the unit of the product
    */
-  public Pack pack(double usePerMonth, HouseRules house) {
-    double contentMl = ml(item.left().amount().doubleValue());
-    double density = Contents.densityGPerMl(content);
-    double tareG = Math.max(0, item.mass().grams() - contentMl * density);
+  public Pack pack(UseRate use, HouseRules house) {
+    Volume left = volume(item.left());
+    Density density = Contents.density(content);
     return new Pack(
         item.id().toString(),
         content,
-        contentMl,
+        left,
         density,
-        tareG,
-        item.measures().volumeMl(),
-        ml(usePerMonth),
+        item.mass().without(density.massOf(left)),
+        item.measures().volume(),
+        volume(use.amount()).times(1 / use.months()),
         item.useBy(house).lastDay());
   }
 
-  /** An amount in the unit of its product, in ml. */
-  public double ml(double amount) {
-    return item.left().unit() == Unit.G ? amount / Contents.densityGPerMl(content) : amount;
+  /** The room that so much of it takes. */
+  public Volume volume(Quantity amount) {
+    return Contents.volume(amount, content);
   }
 
-  /** An amount in ml, in the unit of its product; never more than is left. */
-  public Quantity ofMl(double ml) {
-    double amount = item.left().unit() == Unit.G ? ml * Contents.densityGPerMl(content) : ml;
+  /** So much of it, in the unit of its product; never more than is left. */
+  public Quantity amount(Volume volume) {
+    double amount =
+        item.left().unit() == Unit.G
+            ? Contents.density(content).massOf(volume).exactGrams()
+            : volume.ml();
     BigDecimal exact = BigDecimal.valueOf(amount).setScale(3, RoundingMode.HALF_EVEN);
     return Quantity.of(exact.min(item.left().amount()), item.left().unit());
   }

@@ -3,39 +3,50 @@ package gerula.core.depot.bench;
 import gerula.core.dates.Months;
 import gerula.core.depot.Amounts;
 import gerula.core.depot.Content;
+import gerula.core.quantity.Density;
+import gerula.core.quantity.Mass;
+import gerula.core.quantity.Volume;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A retail pack on the bench.
  *
- * @param contentMl what is in it, 0 or more
- * @param densityGPerMl above 0
- * @param packTareG what the pack weighs without its content, 0 or more
- * @param packOuterMl the room it takes outside, above 0
- * @param usePerMonthMl what is used of it in a month, 0 or more
+ * @param left what is in it
+ * @param tare what the pack weighs without its content
+ * @param outer the room it takes outside, above 0
+ * @param usePerMonth what is used of it in a month
  * @param useBy its last day, null when nothing ends it
  */
 public record Pack(
     String id,
     Content content,
-    double contentMl,
-    double densityGPerMl,
-    double packTareG,
-    double packOuterMl,
-    double usePerMonthMl,
+    Volume left,
+    Density density,
+    Mass tare,
+    Volume outer,
+    Volume usePerMonth,
     @Nullable LocalDate useBy) {
 
   public Pack {
-    Amounts.notNegative("content", "ml", contentMl);
-    Amounts.positive("density", "g/ml", densityGPerMl);
-    Amounts.notNegative("weight of the empty pack", "g", packTareG);
-    Amounts.positive("outer volume", "ml", packOuterMl);
-    Amounts.notNegative("use per month", "ml", usePerMonthMl);
+    Amounts.bounded("content", left);
+    Amounts.bounded("weight of the empty pack", tare);
+    Amounts.positive("outer volume", outer);
+    Amounts.bounded("use per month", usePerMonth);
   }
 
   Carried carried() {
-    return new Carried(packTareG + contentMl * densityGPerMl, packOuterMl);
+    return new Carried(tare.plus(density.massOf(left)), outer);
+  }
+
+  /** What is used of it in so long from that day, but not after its date. */
+  Volume usedIn(double months, LocalDate day) {
+    return usePerMonth.times(Math.min(months, monthsLeftOn(day)));
+  }
+
+  /** Whether so much is not used up before its date; never when nothing ends it. */
+  boolean outlastsItsDate(Volume amount, LocalDate day) {
+    return useBy != null && amount.isMoreThan(usePerMonth.times(monthsLeftOn(day)));
   }
 
   /** Months from that day through its last; 0 when it is past, unlimited when nothing ends it. */

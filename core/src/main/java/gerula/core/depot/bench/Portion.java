@@ -3,15 +3,16 @@ package gerula.core.depot.bench;
 import gerula.core.depot.empties.ContainerFit;
 import gerula.core.depot.empties.Empty;
 import gerula.core.depot.empties.FitReason.Verdict;
+import gerula.core.quantity.Volume;
 
 /**
  * A share of what is wanted of a pack, that goes into one container.
  *
  * @param pack position of its pack
  * @param of how many portions the pack makes
- * @param wantedMl above 0
+ * @param wanted above 0
  */
-record Portion(int pack, int of, double wantedMl) {
+record Portion(int pack, int of, Volume wanted) {
 
   private static final double FITS = 10_000;
   private static final double CAUTION = 6_000;
@@ -20,8 +21,8 @@ record Portion(int pack, int of, double wantedMl) {
   private static final double LESS_MASS = 1_000;
   private static final double ROOM_WASTED = 3_000;
 
-  double fillMl(Empty empty) {
-    return Math.min(wantedMl, empty.mostMl());
+  Volume fill(Empty empty) {
+    return Volume.least(wanted, empty.most());
   }
 
   /**
@@ -36,26 +37,27 @@ record Portion(int pack, int of, double wantedMl) {
     if (fit.verdict() == Verdict.NO || !saves(pack, empty)) {
       return 0;
     }
-    double fill = fillMl(empty);
-    double lessRoom = 1 - empty.outerMl() * of / pack.packOuterMl();
-    double lessMass = 1 - carried(pack, empty).massG() * of / pack.carried().massG();
+    Volume fill = fill(empty);
+    Carried decants = carried(pack, empty).times(of);
+    double lessRoom = 1 - decants.volume().per(pack.outer());
+    double lessMass = 1 - decants.mass().per(pack.carried().mass());
     double gained =
         (fit.verdict() == Verdict.FITS ? FITS : CAUTION)
-            + LASTS * fill / wantedMl
+            + LASTS * fill.per(wanted)
             + LESS_ROOM * Math.clamp(lessRoom, 0, 1)
             + LESS_MASS * Math.clamp(lessMass, 0, 1)
-            - ROOM_WASTED * (1 - fill / empty.mostMl());
+            - ROOM_WASTED * (1 - fill.per(empty.most()));
     return Math.round(gained);
   }
 
   /** Whether less is carried than its share of the pack: in room or in mass. */
   boolean saves(Pack pack, Empty empty) {
-    Carried decant = carried(pack, empty);
-    return decant.volumeMl() * of < pack.packOuterMl()
-        || decant.massG() * of < pack.carried().massG();
+    Carried decants = carried(pack, empty).times(of);
+    return pack.outer().isMoreThan(decants.volume())
+        || decants.mass().compareTo(pack.carried().mass()) < 0;
   }
 
   Carried carried(Pack pack, Empty empty) {
-    return new Carried(empty.tareG() + fillMl(empty) * pack.densityGPerMl(), empty.outerMl());
+    return Carried.of(empty, fill(empty), pack.density());
   }
 }

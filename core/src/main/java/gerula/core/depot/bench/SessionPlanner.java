@@ -5,10 +5,12 @@ import gerula.core.depot.empties.ContainerFit;
 import gerula.core.depot.empties.Empty;
 import gerula.core.depot.empties.FitReason;
 import gerula.core.depot.empties.FitReason.Verdict;
+import gerula.core.quantity.Volume;
 import gerula.core.rule.Code;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -112,7 +114,7 @@ public final class SessionPlanner {
    *     goes in or is left
    */
   public static void possible(Pack pack, @Nullable Choice choice, List<Empty> empties) {
-    if (!(choice instanceof Choice.Into(int kind, int count, Double fillMl))) {
+    if (!(choice instanceof Choice.Into(int kind, int count, Volume fill))) {
       return;
     }
     if (kind < 0 || kind >= empties.size()) {
@@ -122,18 +124,18 @@ public final class SessionPlanner {
     if (pack.content().texture() == Texture.STAYS || pack.content().isSterile()) {
       throw new IllegalArgumentException("This is never decanted: leave it in its own pack.");
     }
-    if (fillMl != null && fillMl > empty.sizeMl()) {
+    if (fill != null && fill.isMoreThan(empty.size())) {
       throw new IllegalArgumentException(
-          "It holds " + empty.sizeMl() + " ml to the brim, but this is " + fillMl + " ml.");
+          "It holds " + empty.size().ml() + " ml to the brim, but this is " + fill.ml() + " ml.");
     }
-    if (fillMl != null && fillMl * count > pack.contentMl() + 1e-9) {
+    if (fill != null && fill.times(count).isMoreThan(pack.left())) {
       throw new IllegalArgumentException(
           "Only "
-              + pack.contentMl()
+              + pack.left().ml()
               + " ml are left, but "
               + count
               + " x "
-              + fillMl
+              + fill.ml()
               + " ml are asked for.");
     }
   }
@@ -189,13 +191,13 @@ public final class SessionPlanner {
     return packs.stream().filter(pack -> pack.id().equals(id)).findFirst().orElseThrow();
   }
 
-  /** What is wanted of a pack in all, in ml. */
-  private double wantedMl(Pack pack) {
-    return Math.min(pack.contentMl(), usedInTime(pack));
+  /** What is wanted of a pack in all. */
+  private Volume wanted(Pack pack) {
+    return Volume.least(pack.left(), usedInTime(pack));
   }
 
-  private double usedInTime(Pack pack) {
-    return pack.usePerMonthMl() * Math.min(wantedMonths, pack.monthsLeftOn(day));
+  private Volume usedInTime(Pack pack) {
+    return pack.usedIn(wantedMonths, day);
   }
 
   private List<Portion> portions(IntPredicate isAtHand) {
@@ -209,19 +211,19 @@ public final class SessionPlanner {
     if (choices.containsKey(packs.get(pack).id())) {
       return List.of();
     }
-    double wanted = wantedMl(packs.get(pack));
-    double largest =
+    Volume wanted = wanted(packs.get(pack));
+    Volume largest =
         IntStream.range(0, empties.size())
             .filter(isAtHand)
             .filter(kind -> fits[pack][kind].verdict() != Verdict.NO)
-            .mapToDouble(kind -> empties.get(kind).mostMl())
-            .max()
-            .orElse(0);
-    if (wanted <= 0 || largest <= 0) {
+            .mapToObj(kind -> empties.get(kind).most())
+            .max(Comparator.naturalOrder())
+            .orElse(Volume.NONE);
+    if (wanted.isNone() || largest.isNone()) {
       return List.of();
     }
-    int of = (int) Math.min(MOST_PORTIONS, Math.ceil(wanted / largest));
-    return IntStream.range(0, of).mapToObj(_ -> new Portion(pack, of, wanted / of)).toList();
+    int of = (int) Math.min(MOST_PORTIONS, Math.ceil(wanted.per(largest)));
+    return IntStream.range(0, of).mapToObj(_ -> new Portion(pack, of, wanted.part(of))).toList();
   }
 
   private long[][] values(List<Portion> portions) {
@@ -243,7 +245,7 @@ public final class SessionPlanner {
   private int[] chosen() {
     int[] chosen = new int[empties.size()];
     for (Pack pack : packs) {
-      if (choices.get(pack.id()) instanceof Choice.Into(int kind, int count, Double _)) {
+      if (choices.get(pack.id()) instanceof Choice.Into(int kind, int count, Volume _)) {
         chosen[kind] += count;
       }
     }
@@ -265,11 +267,11 @@ public final class SessionPlanner {
     List<DepotPlan.PlannedPiece> pieces = new ArrayList<>();
     for (int kind = 0; kind < empties.size(); kind++) {
       int count = 0;
-      double fill = 0;
+      Volume fill = Volume.NONE;
       for (int i = 0; i < kinds.length; i++) {
         if (portions.get(i).pack() == pack && kinds[i] == kind) {
           count++;
-          fill = portions.get(i).fillMl(empties.get(kind));
+          fill = portions.get(i).fill(empties.get(kind));
         }
       }
       if (count > 0) {
@@ -281,10 +283,10 @@ public final class SessionPlanner {
 
   private DepotPlan.PlannedPiece chosenPiece(int index, Choice.Into into) {
     Pack pack = packs.get(index);
-    double most = empties.get(into.empty()).mostMl();
-    double wanted = wantedMl(pack) > 0 ? wantedMl(pack) : pack.contentMl();
-    double fill = into.fillMl() != null ? into.fillMl() : Math.min(most, wanted / into.count());
-    boolean isTooMuch = fill * into.count() > pack.usePerMonthMl() * pack.monthsLeftOn(day) + 1e-9;
+    Volume most = empties.get(into.empty()).most();
+    Volume wanted = wanted(pack).isNone() ? pack.left() : wanted(pack);
+    Volume fill = into.fill() != null ? into.fill() : Volume.least(most, wanted.part(into.count()));
+    boolean isTooMuch = pack.outlastsItsDate(fill.times(into.count()), day);
     return piece(
         index,
         into.empty(),
@@ -294,7 +296,7 @@ public final class SessionPlanner {
   }
 
   private DepotPlan.PlannedPiece piece(
-      int index, int kind, int count, double fill, PlanReason amount) {
+      int index, int kind, int count, Volume fill, PlanReason amount) {
     Pack pack = packs.get(index);
     Empty empty = empties.get(kind);
     List<Code> reasons = new ArrayList<>(fits[index][kind].reasons());
@@ -303,19 +305,19 @@ public final class SessionPlanner {
         pack.id(),
         kind,
         empty.container(),
-        empty.sizeMl(),
+        empty.size(),
         count,
         fill,
-        count * fill / pack.usePerMonthMl(),
+        fill.times(count).per(pack.usePerMonth()),
         fits[index][kind].verdict(),
         reasons);
   }
 
-  private PlanReason howMuch(Pack pack, int kind, double fill) {
-    if (fill >= empties.get(kind).mostMl() && wantedMl(pack) > fill) {
+  private PlanReason howMuch(Pack pack, int kind, Volume fill) {
+    if (fill.equals(empties.get(kind).most()) && wanted(pack).isMoreThan(fill)) {
       return PlanReason.AS_MUCH_AS_FITS;
     }
-    if (pack.contentMl() < usedInTime(pack)) {
+    if (usedInTime(pack).isMoreThan(pack.left())) {
       return PlanReason.ALL_THAT_IS_LEFT;
     }
     return pack.monthsLeftOn(day) < wantedMonths
@@ -327,8 +329,7 @@ public final class SessionPlanner {
     Carried sum = Carried.NOTHING;
     for (DepotPlan.PlannedPiece piece : pieces) {
       Empty empty = empties.get(piece.empty());
-      double mass = empty.tareG() + piece.fillMl() * pack.densityGPerMl();
-      sum = sum.plus(new Carried(mass * piece.count(), empty.outerMl() * piece.count()));
+      sum = sum.plus(Carried.of(empty, piece.fill(), pack.density()).times(piece.count()));
     }
     return sum;
   }
@@ -344,7 +345,7 @@ public final class SessionPlanner {
     if (pack.monthsLeftOn(day) <= 0) {
       return List.of(PlanReason.PAST_ITS_DATE);
     }
-    if (wantedMl(pack) <= 0) {
+    if (wanted(pack).isNone()) {
       return List.of(PlanReason.NOT_USED);
     }
     List<Portion> portions = portions(index, kind -> empties.get(kind).count() > 0);

@@ -2,8 +2,10 @@ package gerula.core.depot.empties;
 
 import gerula.core.kit.item.Container;
 import gerula.core.kit.product.Measures;
+import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
+import gerula.core.quantity.Volume;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,13 +20,14 @@ public final class UsualEmpties {
   /**
    * A kind of empties.
    *
-   * @param sizeMl what it holds to the brim
-   * @param tareG what it weighs empty
+   * @param size what it holds to the brim
+   * @param tare what it weighs empty
    * @param outer its outer measures
    */
   public record EmptyKind(
-      Container container, Material material, double sizeMl, double tareG, Measures outer) {}
+      Container container, Material material, Volume size, Mass tare, Measures outer) {}
 
+  /** In ml. */
   private static final Map<Container, double[]> SIZES =
       Map.ofEntries(
           Map.entry(Container.POINTED_SQUEEZE_BOTTLE, new double[] {5, 10, 20, 30}),
@@ -55,8 +58,9 @@ public final class UsualEmpties {
 
   private static EmptyKind kind(Container container, double size) {
     Measures outer = container.estimate(Quantity.of(BigDecimal.valueOf(size), Unit.ML));
-    return new EmptyKind(
-        container, material(container), size, Math.round(outer.mass().grams() - size), outer);
+    // A container is estimated full: its content weighs about a gram a millilitre.
+    Mass tare = Mass.ofGrams(Math.round(outer.mass().grams() - size));
+    return new EmptyKind(container, material(container), Volume.ofMl(size), tare, outer);
   }
 
   private static Material material(Container container) {

@@ -3,11 +3,14 @@ package gerula.core.depot.lineage;
 import gerula.core.dates.Months;
 import gerula.core.dates.PackDates;
 import gerula.core.dates.UseBy;
+import gerula.core.depot.bench.UseRate;
 import gerula.core.depot.empties.Empty;
 import gerula.core.kit.item.Item;
 import gerula.core.quantity.Quantity;
 import gerula.core.rule.Code;
 import gerula.core.rule.HouseRules;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Collection;
@@ -51,10 +54,10 @@ public record Refill(
    * What the refill of a container is worked out from.
    *
    * @param fillings how often something was filled in since it was washed last
-   * @param usePerMonth in the unit of the product, 0 or more; 0 when nobody knows
+   * @param use in the unit of the product; nothing when nobody knows
    */
   public record RefillFacts(
-      Item container, int fillings, double usePerMonth, LocalDate today, HouseRules house) {}
+      Item container, int fillings, UseRate use, LocalDate today, HouseRules house) {}
 
   public Refill {
     washFirst = washFirst.isEmpty() ? Set.of() : Set.copyOf(washFirst);
@@ -116,10 +119,7 @@ public record Refill(
   }
 
   private static UseBy dates(List<PackDates> sources, Item container, RefillFacts facts) {
-    return UseBy.of(
-        container.product().productClass().dateClass(),
-        PackDates.inherited(sources),
-        facts.house());
+    return UseBy.of(container.product().dateClasses(), PackDates.inherited(sources), facts.house());
   }
 
   private static Set<WashReason> whyWash(
@@ -155,13 +155,13 @@ public record Refill(
   private static Quantity amount(
       Item source, RefillFacts facts, boolean isWashed, @Nullable LocalDate lastDay) {
     Item container = facts.container();
-    double rest = isWashed ? 0 : container.left().amount().doubleValue();
-    double room = container.size().amount().doubleValue() * Empty.FILLED - rest;
-    double amount = Math.min(room, source.left().amount().doubleValue());
-    if (lastDay != null && facts.usePerMonth() > 0) {
-      double months = Months.between(facts.today(), lastDay.plusDays(1));
-      amount = Math.min(amount, facts.usePerMonth() * months - rest);
+    Quantity rest = isWashed ? Quantity.none(container.left().unit()) : container.left();
+    Quantity full = container.size().times(BigDecimal.valueOf(Empty.FILLED), RoundingMode.FLOOR);
+    Quantity amount = Quantity.least(full.without(rest), source.left());
+    if (lastDay == null || facts.use().isNone()) {
+      return amount;
     }
-    return new Quantity(Math.max(0, (long) Math.floor(amount * 1000)), source.left().unit());
+    double months = Months.between(facts.today(), lastDay.plusDays(1));
+    return Quantity.least(amount, facts.use().in(months).without(rest));
   }
 }

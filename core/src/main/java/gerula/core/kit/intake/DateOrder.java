@@ -14,7 +14,8 @@ import java.util.regex.Pattern;
 /** How somebody writes dates with figures only. */
 public enum DateOrder implements Code {
   DAY_FIRST,
-  MONTH_FIRST;
+  MONTH_FIRST,
+  YEAR_FIRST;
 
   private static final Pattern ISO = Pattern.compile("(\\d{4})[-/.](\\d{1,2})(?:[-/.](\\d{1,2}))?");
   private static final Pattern FIGURES =
@@ -79,6 +80,8 @@ public enum DateOrder implements Code {
           switch (this) {
             case DAY_FIRST -> LocalDate.of(year, second, first);
             case MONTH_FIRST -> LocalDate.of(year, first, second);
+            case YEAR_FIRST ->
+                LocalDate.of(year(figures.group(1)), second, Integer.parseInt(figures.group(3)));
           });
     }
     Matcher monthYear = MONTH_YEAR.matcher(text);
@@ -104,6 +107,6 @@ public enum DateOrder implements Code {
 
   private static int year(String written) {
     int year = Integer.parseInt(written);
-    return written.length() == 2 ? 2000 + year : year;
+    return written.length() <= 2 ? 2000 + year : year;
   }
 }

@@ -15,6 +15,7 @@ public enum KitColumn implements Code {
   FINISH("effect", "texture finish"),
   COVERAGE("opacity"),
   CLASS("category", "type", "kind", "product type", "used for", "what it is for"),
+  ALSO_SERVES("also for", "further uses", "second use", "multi use"),
   FORM("format", "formula", "texture"),
   SIZE(
       "content",
@@ -29,6 +30,7 @@ public enum KitColumn implements Code {
   DEPTH("skin depth", "level", "suits depth"),
   TRAITS("properties", "tags", "features"),
   CONTAINS("allergens", "ingredients to mind", "sensitivities", "warnings"),
+  FREE_OF("free from", "without", "does not contain"),
   SPF("sun protection", "sun factor"),
   WATT_HOURS("wh", "battery"),
   PACK_CODE("barcode", "ean", "upc", "gtin"),

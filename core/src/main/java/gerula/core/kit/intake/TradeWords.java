@@ -3,259 +3,217 @@ package gerula.core.kit.intake;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.quantity.Quantity;
-import gerula.core.quantity.Unit;
 import gerula.core.rule.Code;
+import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
- * What people call things, and what they usually come in. The words are common practice; usual
- * forms and sizes are estimates from memory.
+ * What people call things, and what they usually come in: the table trade-words.txt beside this
+ * class.
  */
 public final class TradeWords {
 
-  /** A word, the class it means, and the form and size it usually has. */
-  private record Meaning(String word, ProductClass productClass, Form form, Quantity usual) {}
+  /**
+   * What words mean.
+   *
+   * @param form what it usually comes in
+   * @param usual what a full one usually holds
+   * @param isSure false where the words may mean something else too
+   * @param toldForm the form, where the words tell it; null where it is merely usual
+   */
+  public record Guess(
+      ProductClass productClass,
+      Form form,
+      Quantity usual,
+      boolean isSure,
+      @Nullable Form toldForm) {}
 
-  private static final List<Meaning> MEANINGS = new ArrayList<>();
+  /** How much a word decides. */
+  private enum Weight {
+    /** Means it. */
+    SURE,
+    /** Means it as the last word of a name, but not which of several. */
+    HEAD,
+    /** May mean it where nothing else tells. */
+    HINT
+  }
 
-  static {
-    ml(30, Form.LIQUID_PUMP_OR_SQUEEZE, ProductClass.FOUNDATION, "foundation", "base", "skin tint");
-    ml(30, Form.LIQUID_PUMP_OR_SQUEEZE, ProductClass.PRIMER, "primer", "make up base");
-    ml(
-        50,
-        Form.LIQUID_PUMP_OR_SQUEEZE,
-        ProductClass.MOISTURISER,
-        "moisturiser",
-        "moisturizer",
-        "day cream",
-        "face cream",
-        "serum",
-        "lotion");
-    ml(50, Form.LIQUID_PUMP_OR_SQUEEZE, ProductClass.SUNSCREEN, "sunscreen", "sun cream", "spf");
-    ml(15, Form.LIQUID_PUMP_OR_SQUEEZE, ProductClass.EYE_CREAM, "eye cream");
-    ml(100, Form.THIN_SPRAY, ProductClass.TONER, "toner", "face mist", "facial mist");
-    ml(
-        100,
-        Form.LIQUID_PUMP_OR_SQUEEZE,
-        ProductClass.REMOVER,
-        "remover",
-        "micellar water",
-        "make up remover",
-        "cleanser",
-        "cleansing oil");
-    ml(100, Form.STICKY_SPRAY, ProductClass.SETTING_SPRAY, "setting spray", "fixing spray");
-    ml(6, Form.LIQUID_DIP_APPLICATOR, ProductClass.CONCEALER, "concealer");
-    g(3, Form.CREAM, ProductClass.CORRECTOR, "corrector", "colour corrector", "color corrector");
-    g(
-        4,
-        Form.CREAM,
-        ProductClass.CREAM_COLOUR,
-        "cream blush",
-        "cream contour",
-        "cream bronzer",
-        "cream highlighter",
-        "stick blush");
-    g(
-        6,
-        Form.PRESSED_POWDER,
-        ProductClass.POWDER_COLOUR,
-        "blush",
-        "blusher",
-        "bronzer",
-        "highlighter",
-        "contour",
-        "contour powder",
-        "rouge");
-    g(
-        10,
-        Form.LOOSE_POWDER,
-        ProductClass.FACE_POWDER,
-        "loose powder",
-        "setting powder",
-        "translucent powder");
-    g(
-        9,
-        Form.PRESSED_POWDER,
-        ProductClass.FACE_POWDER,
-        "powder",
-        "face powder",
-        "pressed powder",
-        "compact");
-    g(
-        1.5,
-        Form.PRESSED_POWDER,
-        ProductClass.EYE_SHADOW,
-        "eye shadow",
-        "eyeshadow",
-        "shadow",
-        "pigment");
-    g(
-        4,
-        Form.SETTING_CREAM,
-        ProductClass.CREAM_SHADOW,
-        "cream shadow",
-        "cream eyeshadow",
-        "cream eye shadow");
-    g(
-        1.2,
-        Form.SHARPENABLE_PENCIL,
-        ProductClass.EYE_PENCIL,
-        "eye pencil",
-        "eyeliner pencil",
-        "kohl",
-        "kajal");
-    g(3, Form.SETTING_CREAM, ProductClass.GEL_LINER, "gel liner", "gel eyeliner");
-    ml(
-        2,
-        Form.FELT_TIP_PEN,
-        ProductClass.LIQUID_LINER,
-        "liquid liner",
-        "liquid eyeliner",
-        "eyeliner",
-        "liner",
-        "pen liner");
-    ml(9, Form.MASCARA, ProductClass.MASCARA, "mascara");
-    g(
-        1.2,
-        Form.SHARPENABLE_PENCIL,
-        ProductClass.BROW_PENCIL,
-        "brow pencil",
-        "eyebrow pencil",
-        "brow");
-    ml(5, Form.MASCARA, ProductClass.BROW_GEL, "brow gel", "eyebrow gel");
-    g(3, Form.PRESSED_POWDER, ProductClass.BROW_POWDER, "brow powder", "eyebrow powder");
-    g(3.5, Form.LIPSTICK_BULLET, ProductClass.LIP_COLOUR, "lipstick", "lip colour", "lip color");
-    ml(
-        5,
-        Form.LIQUID_DIP_APPLICATOR,
-        ProductClass.LIP_COLOUR,
-        "liquid lipstick",
-        "lip stain",
-        "lip tint");
-    ml(5, Form.LIQUID_DIP_APPLICATOR, ProductClass.LIP_GLOSS, "lip gloss", "gloss", "lipgloss");
-    g(1.2, Form.SHARPENABLE_PENCIL, ProductClass.LIP_PENCIL, "lip pencil", "lip liner", "lipliner");
-    g(10, Form.BALM, ProductClass.LIP_BALM, "lip balm", "balm");
-    ml(5, Form.ADHESIVE, ProductClass.LASH_ADHESIVE, "lash glue", "lash adhesive", "eyelash glue");
-    ml(
-        12,
-        Form.ADHESIVE,
-        ProductClass.SKIN_ADHESIVE,
-        "spirit gum",
-        "skin adhesive",
-        "prosthetic adhesive");
-    piece(
-        1,
-        Form.LASHES,
-        ProductClass.STRIP_LASHES,
-        "lashes",
-        "false lashes",
-        "strip lashes",
-        "strip lash");
-    piece(60, Form.LASHES, ProductClass.CLUSTER_LASHES, "individual lashes", "cluster lashes");
-    piece(1, Form.BRUSH_SYNTHETIC, ProductClass.BRUSH, "brush", "brushes", "make up brush");
-    piece(
-        50,
-        Form.SINGLE_USE,
-        ProductClass.WAND,
-        "mascara wands",
-        "wands",
-        "wand",
-        "spoolies",
-        "disposable wands");
-    piece(50, Form.SINGLE_USE, ProductClass.LIP_APPLICATOR, "lip applicators", "lip wands");
-    piece(100, Form.SINGLE_USE, ProductClass.COTTON_BUD, "cotton buds", "cotton swabs", "buds");
-    piece(80, Form.SINGLE_USE, ProductClass.COTTON_ROUND, "cotton rounds", "cotton pads");
-    piece(
-        20,
-        Form.SINGLE_USE,
-        ProductClass.WEDGE_SPONGE,
-        "wedge sponges",
-        "sponges",
-        "wedges",
-        "sponge");
-    piece(10, Form.SINGLE_USE, ProductClass.PUFF, "puffs", "powder puffs", "puff");
-    piece(100, Form.SINGLE_USE, ProductClass.TISSUE, "tissues", "tissue");
-    piece(25, Form.SINGLE_USE, ProductClass.WIPE, "wipes", "wipe", "remover wipes");
-    piece(1, Form.METAL_TOOL, ProductClass.TWEEZERS, "tweezers");
-    piece(1, Form.METAL_TOOL, ProductClass.SCISSORS, "scissors");
-    piece(1, Form.METAL_TOOL, ProductClass.LASH_CURLER, "lash curler", "eyelash curler");
-    piece(1, Form.METAL_TOOL, ProductClass.SPATULA, "spatula");
-    piece(
-        1,
-        Form.METAL_TOOL,
-        ProductClass.WORKING_PALETTE,
-        "mixing palette",
-        "working palette",
-        "steel palette");
-    piece(1, Form.OTHER, ProductClass.PALETTE, "empty palette", "magnetic palette");
-    piece(1, Form.SHARPENER, ProductClass.SHARPENER, "sharpener");
-    piece(1, Form.ELECTRICAL_TOOL, ProductClass.AIRBRUSH, "airbrush", "compressor");
-    piece(1, Form.ELECTRICAL_TOOL, ProductClass.POWER_BANK, "power bank");
-    piece(1, Form.ELECTRICAL_TOOL, ProductClass.CLIP_LIGHT, "light", "clip light", "ring light");
-    ml(
-        100,
-        Form.LIQUID_PUMP_OR_SQUEEZE,
-        ProductClass.HAND_SANITISER,
-        "hand sanitiser",
-        "hand sanitizer");
-    ml(250, Form.THIN_SPRAY, ProductClass.ALCOHOL_70, "alcohol", "isopropyl alcohol", "ipa 70");
-    ml(
-        100,
-        Form.LIQUID_PUMP_OR_SQUEEZE,
-        ProductClass.BRUSH_CLEANER,
-        "brush cleaner",
-        "brush cleanser");
-    ml(75, Form.LIQUID_PUMP_OR_SQUEEZE, ProductClass.HAND_CREAM, "hand cream");
-    ml(200, Form.LIQUID_PUMP_OR_SQUEEZE, ProductClass.BODY, "body lotion", "body make up");
-    ml(10, Form.MEDICATED_DROPS, ProductClass.EYE_DROPS, "eye drops");
-    piece(1, Form.TEXTILE, ProductClass.DRAPE, "cape", "drape", "towel");
+  private record Meaning(
+      ProductClass productClass,
+      Form usualForm,
+      @Nullable Form toldForm,
+      Quantity usual,
+      Weight weight) {
+
+    Guess guess(boolean isSure) {
+      Form form = toldForm != null ? toldForm : usualForm;
+      return new Guess(productClass, form, usual, isSure, toldForm);
+    }
   }
 
   /**
-   * What something most likely is.
+   * Words of a text that mean something.
    *
-   * @param form it usually has
-   * @param usual size of a pack, in its usual unit
+   * @param from the first of them, inclusive
+   * @param to exclusive
    */
-  public record Guess(ProductClass productClass, Form form, Quantity usual) {}
+  private record Match(int from, int to, Meaning meaning) {
+
+    int length() {
+      return to - from;
+    }
+
+    boolean isWithin(Match other) {
+      return other != this && from >= other.from && to <= other.to;
+    }
+  }
+
+  /**
+   * The class that words of a name mean.
+   *
+   * @param from position of the first of the words that mean it, inclusive
+   * @param to exclusive
+   */
+  public record Found(int from, int to, Guess guess) {}
+
+  /** What comes after these is not what the thing is, but what it is for, in or with. */
+  private static final Set<String> AFTERWARDS = Set.of("for", "with", "in", "from", "incl", "by");
+
+  private static final Map<String, Meaning> MEANINGS = new HashMap<>();
+  private static final Map<ProductClass, Meaning> USUAL = new HashMap<>();
+  private static final Set<String> ALL_WORDS = new HashSet<>();
+  private static int longest;
+
+  static {
+    WordTable.lines("trade-words.txt").forEach(TradeWords::enter);
+  }
 
   private TradeWords() {}
 
-  /**
-   * The class of these words: its own code, or the longest of the trade's words that is in them.
-   */
-  public static Optional<Guess> classOf(String words) {
-    String bare = Headers.bare(words);
-    if (bare.isEmpty()) {
-      return Optional.empty();
+  private static void enter(List<String> line) {
+    ProductClass productClass = Code.of(ProductClass.class, line.get(0));
+    Form form = Code.of(Form.class, line.get(1));
+    Quantity usual = usual(line.get(2));
+    USUAL.put(productClass, new Meaning(productClass, form, null, usual, Weight.SURE));
+    for (String told : parts(line.get(3))) {
+      enter(told, productClass, form, usual, Weight.SURE);
     }
-    for (ProductClass one : ProductClass.values()) {
-      if (bare.equals(one.code().replace('-', ' '))) {
-        return Optional.of(guess(one));
-      }
+    for (String told : line.size() > 4 ? parts(line.get(4)) : List.<String>of()) {
+      boolean isHead = told.startsWith("!");
+      enter(
+          isHead ? told.substring(1) : told,
+          productClass,
+          form,
+          usual,
+          isHead ? Weight.HEAD : Weight.HINT);
     }
-    return longestIn(bare);
   }
 
-  private static Optional<Guess> longestIn(String bare) {
-    String padded = " " + bare + " ";
-    return MEANINGS.stream()
-        .filter(
-            one -> padded.contains(" " + one.word + " ") || padded.contains(" " + one.word + "s "))
-        .max(java.util.Comparator.comparingInt(one -> one.word.length()))
-        .map(one -> new Guess(one.productClass, one.form, one.usual));
+  private static List<String> parts(String cell) {
+    return Written.list(cell);
+  }
+
+  private static Quantity usual(String size) {
+    String[] parts = size.split(" ");
+    return Quantity.of(new BigDecimal(parts[0]), Written.unit(parts[1]).orElseThrow());
+  }
+
+  private static void enter(
+      String told, ProductClass productClass, Form form, Quantity usual, Weight weight) {
+    String[] parts = told.split("=");
+    Form own = parts.length > 1 ? Code.of(Form.class, parts[1].strip()) : null;
+    List<String> words = PlainWords.of(parts[0]);
+    MEANINGS.putIfAbsent(
+        String.join(" ", words), new Meaning(productClass, form, own, usual, weight));
+    ALL_WORDS.addAll(words);
+    longest = Math.max(longest, words.size());
+  }
+
+  /** The class of these words: its own code, or what the words of a name mean. */
+  public static Optional<Guess> classOf(String words) {
+    return word(ProductClass.class, words)
+        .map(TradeWords::guess)
+        .or(() -> find(PlainWords.of(words)).map(Found::guess));
   }
 
   /** What a thing of this class usually comes in. */
   public static Guess guess(ProductClass productClass) {
-    return MEANINGS.stream()
-        .filter(one -> one.productClass == productClass)
-        .findFirst()
-        .map(one -> new Guess(one.productClass, one.form, one.usual))
-        .orElse(new Guess(productClass, Form.OTHER, Quantity.pieces(1)));
+    return USUAL.get(productClass).guess(true);
+  }
+
+  /** Whether a plain word stands in any of the trade's names. */
+  public static boolean isTradeWord(String word) {
+    return ALL_WORDS.contains(word);
+  }
+
+  /**
+   * What a name means: of the words that mean something those that end last, of these the longest;
+   * what stands after "for", "with" and the like counts only where nothing stands before. Not sure
+   * where words beside them mean something else.
+   *
+   * @param words plain
+   */
+  public static Optional<Found> find(List<String> words) {
+    int end = 0;
+    while (end < words.size() && !AFTERWARDS.contains(words.get(end))) {
+      end++;
+    }
+    List<Match> before = matches(words.subList(0, end));
+    return best(before).or(() -> best(matches(words)));
+  }
+
+  private static List<Match> matches(List<String> words) {
+    List<Match> all = new ArrayList<>();
+    for (int from = 0; from < words.size(); from++) {
+      for (int to = from + 1; to <= Math.min(words.size(), from + longest); to++) {
+        Meaning meaning = MEANINGS.get(String.join(" ", words.subList(from, to)));
+        if (meaning != null) {
+          all.add(new Match(from, to, meaning));
+        }
+      }
+    }
+    return all.stream().filter(one -> all.stream().noneMatch(one::isWithin)).toList();
+  }
+
+  private static Optional<Found> best(List<Match> matches) {
+    Match last = null;
+    for (Match one : matches) {
+      if (last == null || decides(one, last)) {
+        last = one;
+      }
+    }
+    if (last == null) {
+      return Optional.empty();
+    }
+    Match chosen = last;
+    boolean isSure =
+        chosen.meaning().weight() == Weight.SURE
+            && matches.stream().allMatch(other -> agrees(other, chosen));
+    return Optional.of(new Found(chosen.from(), chosen.to(), chosen.meaning().guess(isSure)));
+  }
+
+  /** Whether a later match counts instead of an earlier one. */
+  private static boolean decides(Match later, Match earlier) {
+    return switch (later.meaning().weight()) {
+      case SURE, HEAD -> true;
+      case HINT -> earlier.meaning().weight() == Weight.HINT;
+    };
+  }
+
+  /** A hint that something is like a powder says nothing against its being a blush. */
+  private static boolean agrees(Match other, Match chosen) {
+    return other.meaning().weight() != Weight.SURE
+        || other.meaning().productClass() == chosen.meaning().productClass()
+        || chosen.length() > 1 && other.to() > chosen.from();
   }
 
   /** A word of one of the trade's lists, however it is spaced or spelt in capitals. */
@@ -290,21 +248,10 @@ public final class TradeWords {
                     }));
   }
 
-  private static void ml(double size, Form form, ProductClass productClass, String... words) {
-    add(new Quantity(Math.round(size * Quantity.ONE), Unit.ML), form, productClass, words);
-  }
-
-  private static void g(double size, Form form, ProductClass productClass, String... words) {
-    add(new Quantity(Math.round(size * Quantity.ONE), Unit.G), form, productClass, words);
-  }
-
-  private static void piece(int size, Form form, ProductClass productClass, String... words) {
-    add(Quantity.pieces(size), form, productClass, words);
-  }
-
-  private static void add(Quantity usual, Form form, ProductClass one, String... words) {
-    for (String word : words) {
-      MEANINGS.add(new Meaning(word, one, form, usual));
-    }
+  /** Every name of a class that is sure, plain: what the table is checked by. */
+  static Map<String, ProductClass> sureNames() {
+    return MEANINGS.entrySet().stream()
+        .filter(entry -> entry.getValue().weight() == Weight.SURE)
+        .collect(Collectors.toMap(Map.Entry::getKey, entry -> entry.getValue().productClass()));
   }
 }

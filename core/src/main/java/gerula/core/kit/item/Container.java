@@ -51,6 +51,6 @@ public enum Container implements Code {
     double widthMm = 10 * Math.cbrt((1.35 * amount + 0.6) / (heightPerWidth * Math.PI / 4));
     int width = (int) Math.clamp(Math.round(widthMm), 8, 300);
     int height = (int) Math.clamp(Math.round(widthMm * heightPerWidth), 4, 400);
-    return new Measures(outline, width, width, height, new Mass(Math.round(amount * 1.15 + 4)));
+    return new Measures(outline, width, width, height, Mass.ofGrams(Math.round(amount * 1.15 + 4)));
   }
 }

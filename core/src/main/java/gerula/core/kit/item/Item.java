@@ -1,5 +1,6 @@
 package gerula.core.kit.item;
 
+import gerula.core.dates.DateClass;
 import gerula.core.dates.PackDates;
 import gerula.core.dates.UseBy;
 import gerula.core.kit.product.Measures;
@@ -165,13 +166,14 @@ public record Item(
   }
 
   public UseBy useBy(HouseRules house) {
-    return UseBy.of(product.productClass().dateClass(), dates, house);
+    return UseBy.of(product.dateClasses(), dates, house);
   }
 
   /** Whether nobody has opened it yet, where opening it starts a clock. */
   public boolean isSealed() {
     boolean runsOnceOpen =
-        dates.periodAfterOpening() != null || product.productClass().dateClass().agesOnceOpen();
+        dates.periodAfterOpening() != null
+            || product.dateClasses().stream().anyMatch(DateClass::agesOnceOpen);
     return dates.openedOn() == null && runsOnceOpen;
   }
 
@@ -212,10 +214,10 @@ public record Item(
     return switch (size().unit()) {
       case ML, G -> {
         double used = Math.max(0, 1 - share) * size().amount().doubleValue();
-        yield new Mass(Math.max(1, Math.round(full.grams() - used)));
+        yield Mass.ofGrams(Math.max(1, Math.round(full.grams() - used)));
       }
       // A box of a hundred wands is heavier than one of ten.
-      case PIECE -> new Mass(Math.max(1, Math.round(full.grams() * Math.max(0.1, share))));
+      case PIECE -> Mass.ofGrams(Math.max(1, Math.round(full.grams() * Math.max(0.1, share))));
     };
   }
 }

@@ -3,11 +3,12 @@ package gerula.core.kit.label;
 import gerula.core.dates.Clock;
 import gerula.core.dates.UseBy;
 import gerula.core.kit.item.Item;
-import gerula.core.kit.product.Sensitivity;
+import gerula.core.kit.product.Product;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -47,6 +48,9 @@ public record Label(
 
   private static final String OTHER = "!!";
 
+  /** No letters must not be taken for harmless: something is still to be looked for. */
+  private static final String NOT_CHECKED = "?";
+
   public Label {
     letters = List.copyOf(letters);
   }
@@ -61,13 +65,16 @@ public record Label(
         useBy.lastDay(),
         useBy.clocks().isEmpty() ? null : useBy.clocks().getFirst().clock(),
         batch,
-        item.product().contains().stream()
-            .map(Sensitivity::name)
-            .map(name -> LETTERS.getOrDefault(name, OTHER))
-            .distinct()
-            .sorted()
-            .toList(),
+        letters(item.product()),
         code);
+  }
+
+  private static List<String> letters(Product product) {
+    Stream<String> contained =
+        product.composition().contained().stream()
+            .map(one -> LETTERS.getOrDefault(one.name(), OTHER));
+    Stream<String> open = product.unchecked().isEmpty() ? Stream.empty() : Stream.of(NOT_CHECKED);
+    return Stream.concat(contained.distinct().sorted(), open).toList();
   }
 
   /** A place bears its name, what it lies in, and its code. */

@@ -18,20 +18,6 @@ public record Box(double x, double y, double width, double height) {
     return y + height;
   }
 
-  /** Whether any area is common to both; touching edges are not. */
-  public boolean overlaps(Box other) {
-    return x < other.right() && other.x < right() && y < other.bottom() && other.y < bottom();
-  }
-
-  /** Whether the other lies in this one, edges included. */
-  public boolean holds(Box other) {
-    double hair = 1e-6;
-    return other.x >= x - hair
-        && other.y >= y - hair
-        && other.right() <= right() + hair
-        && other.bottom() <= bottom() + hair;
-  }
-
   Box movedBy(double right, double down) {
     return new Box(x + right, y + down, width, height);
   }

@@ -4,6 +4,7 @@ import gerula.core.kit.item.Item;
 import gerula.core.kit.place.Inside;
 import gerula.core.kit.place.Place;
 import gerula.core.kit.product.Measures;
+import gerula.core.quantity.Volume;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -32,6 +33,7 @@ final class Fullness {
       return null;
     }
     double roomMl = (double) inside.widthMm() * inside.depthMm() * inside.heightMm() / MM3_PER_ML;
-    return items.stream().map(Item::measures).mapToDouble(Measures::volumeMl).sum() / roomMl;
+    return Volume.sum(items.stream().map(Item::measures).map(Measures::volume))
+        .per(Volume.ofMl(roomMl));
   }
 }

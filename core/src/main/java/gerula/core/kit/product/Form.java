@@ -36,5 +36,10 @@ public enum Form implements Code {
   ELECTRICAL_TOOL,
   TEXTILE,
   MEDICATED_DROPS,
-  OTHER
+  OTHER;
+
+  /** Whether it is dry, or nobody knows what it is. */
+  boolean isPowder() {
+    return this == PRESSED_POWDER || this == LOOSE_POWDER || this == OTHER;
+  }
 }

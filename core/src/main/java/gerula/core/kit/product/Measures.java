@@ -3,6 +3,7 @@ package gerula.core.kit.product;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
+import gerula.core.quantity.Volume;
 
 /**
  * A full pack from outside, as it lies or stands in its compartment.
@@ -23,12 +24,12 @@ public record Measures(Outline outline, int widthMm, int depthMm, int heightMm, 
     requireLength("height", heightMm);
   }
 
-  /** The room it takes, in ml: a cylinder when it is round, else a box. */
-  public double volumeMl() {
+  /** The room it takes: a cylinder when it is round, else a box. */
+  public Volume volume() {
     double box = (double) widthMm * depthMm * heightMm / MM3_PER_ML;
     return switch (outline) {
-      case ROUND -> box * Math.PI / 4;
-      case LONG, FLAT -> box;
+      case ROUND -> Volume.ofMl(box * Math.PI / 4);
+      case LONG, FLAT -> Volume.ofMl(box);
     };
   }
 
@@ -43,7 +44,7 @@ public record Measures(Outline outline, int widthMm, int depthMm, int heightMm, 
    * What a pack of this form and content usually measures. An estimate from memory: packs are taken
    * as cylinders or boxes about twice as large as what they hold.
    */
-  static Measures estimate(Form form, Quantity content) {
+  public static Measures estimate(Form form, Quantity content) {
     double amount = content.amount().doubleValue();
     return switch (form) {
       case MASCARA, LIQUID_DIP_APPLICATOR -> rod(17, 115, 22);
@@ -72,11 +73,11 @@ public record Measures(Outline outline, int widthMm, int depthMm, int heightMm, 
   }
 
   private static Measures rod(int widthMm, int lengthMm, int grams) {
-    return new Measures(Outline.LONG, widthMm, lengthMm, widthMm, new Mass(grams));
+    return new Measures(Outline.LONG, widthMm, lengthMm, widthMm, Mass.ofGrams(grams));
   }
 
   private static Measures box(int widthMm, int depthMm, int heightMm, int grams) {
-    return new Measures(Outline.FLAT, widthMm, depthMm, heightMm, new Mass(grams));
+    return new Measures(Outline.FLAT, widthMm, depthMm, heightMm, Mass.ofGrams(grams));
   }
 
   private static Measures brushes(double pieces) {
@@ -95,6 +96,6 @@ public record Measures(Outline outline, int widthMm, int depthMm, int heightMm, 
     int diameter = (int) Math.clamp(Math.round(diameterMm), 12, 200);
     int height = (int) Math.clamp(Math.round(diameterMm * heightPerDiameter), 8, 400);
     return new Measures(
-        Outline.ROUND, diameter, diameter, height, new Mass(Math.round(amount * 1.3 + 8)));
+        Outline.ROUND, diameter, diameter, height, Mass.ofGrams(Math.round(amount * 1.3 + 8)));
   }
 }

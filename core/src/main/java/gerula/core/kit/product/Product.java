@@ -1,9 +1,15 @@
 package gerula.core.kit.product;
 
+import gerula.core.dates.DateClass;
 import gerula.core.quantity.Quantity;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -11,7 +17,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param content what a full pack holds; more than nothing
  * @param depth the skin depth it suits, 1 (lightest) to 10 (deepest); null when it suits any
- * @param contains what sensitive skins must know about
+ * @param productClass what it is for first
+ * @param alsoServes other things it is for: a colour for cheek and lip, a base with a sun filter
+ * @param composition what its label was found to say
  * @param measures own outer measures and mass, or null where they are to be estimated
  */
 @RecordBuilder
@@ -21,11 +29,12 @@ public record Product(
     String name,
     String shade,
     ProductClass productClass,
+    Set<ProductClass> alsoServes,
     Form form,
     Quantity content,
     @Nullable Double depth,
     Set<Trait> traits,
-    Set<Sensitivity> contains,
+    Composition composition,
     @Nullable Measures measures) {
 
   public Product {
@@ -37,7 +46,46 @@ public record Product(
           "A skin depth lies between 1 and 10, but this is " + depth + ".");
     }
     traits = Set.copyOf(traits);
-    contains = Set.copyOf(contains);
+    Set<ProductClass> others = EnumSet.noneOf(ProductClass.class);
+    others.addAll(alsoServes);
+    others.remove(productClass);
+    alsoServes = Collections.unmodifiableSet(others);
+  }
+
+  /** Everything it is for, in the order of the work. */
+  public Set<ProductClass> classes() {
+    Set<ProductClass> all = EnumSet.of(productClass);
+    all.addAll(alsoServes);
+    return all;
+  }
+
+  /** What decides how long it keeps once open; of several the shortest wins. */
+  public Set<DateClass> dateClasses() {
+    Set<DateClass> all = EnumSet.noneOf(DateClass.class);
+    classes().forEach(one -> all.add(one.dateClass(form)));
+    return all;
+  }
+
+  /** Whether a face that reacts to this must not be touched with it. */
+  public boolean contains(Sensitivity one) {
+    return composition.contains(one)
+        || (!composition.isChecked(one) && MayContain.always(classes(), one));
+  }
+
+  /** Whether it could contain this and nobody has read the label for it. */
+  public boolean isUnchecked(Sensitivity one) {
+    return !composition.isChecked(one)
+        && !(one.equals(Sensitivity.FRAGRANCE) && traits.contains(Trait.FRAGRANCE_FREE))
+        && !contains(one)
+        && MayContain.any(classes(), one);
+  }
+
+  /** What its label is still to be read for, of what every artist asks about. */
+  public SortedSet<Sensitivity> unchecked() {
+    return Sensitivity.KNOWN.stream()
+        .map(Sensitivity::new)
+        .filter(this::isUnchecked)
+        .collect(Collectors.toCollection(TreeSet::new));
   }
 
   /** Its own measures, or else what a pack of this form and size usually measures. */

@@ -23,6 +23,9 @@ public record Sensitivity(String name) implements Comparable<Sensitivity> {
           "skin-alcohol",
           "gluten");
 
+  /** Also kept from skin that is called sensitive. */
+  public static final Sensitivity FRAGRANCE = new Sensitivity("fragrance");
+
   public Sensitivity {
     name = name.strip().toLowerCase(Locale.ROOT);
     if (name.isEmpty() || name.length() > 60) {

@@ -2,6 +2,7 @@ package gerula.core.depot.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gerula.core.Seeds;
 import java.util.Random;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
@@ -11,7 +12,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class BestUseTest {
 
   static LongStream seeds() {
-    return LongStream.range(0, 300);
+    return Seeds.upTo(300);
   }
 
   // Against every possible way, tried one by one.

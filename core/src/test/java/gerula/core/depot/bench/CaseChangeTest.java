@@ -1,8 +1,9 @@
 package gerula.core.depot.bench;
 
+import static gerula.core.depot.Bench.ml;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
 
+import gerula.core.depot.Bench;
 import gerula.core.depot.Contents;
 import gerula.core.depot.empties.Empty;
 import gerula.core.kit.Given;
@@ -26,12 +27,12 @@ import org.junit.jupiter.api.Test;
 class CaseChangeTest {
 
   private static final LocalDate DAY = LocalDate.of(2031, 4, 14);
-  private static final Empty BOTTLE = new Empty(Container.POINTED_SQUEEZE_BOTTLE, 10, 5, 16, 1);
+  private static final Empty BOTTLE = Bench.empty(Container.POINTED_SQUEEZE_BOTTLE, 10, 5, 16, 1);
 
   private static Item base(UUID place) {
     return Given.thing(ProductClass.FOUNDATION, Form.LIQUID_PUMP_OR_SQUEEZE)
         .content(Quantity.millilitres(30))
-        .measures(new Measures(Outline.FLAT, 30, 30, 100, new Mass(90)))
+        .measures(new Measures(Outline.FLAT, 30, 30, 100, Mass.ofGrams(90)))
         .in(place)
         .item();
   }
@@ -54,15 +55,15 @@ class CaseChangeTest {
             List.of(BOTTLE),
             List.of(
                 new ItemPack(decanted, Contents.of(decanted.product(), null))
-                    .pack(2, HouseRules.USUAL)));
+                    .pack(UseRate.told(Quantity.millilitres(2)), HouseRules.USUAL)));
     List<CaseChange> changes = CaseChange.of(tree, packs, packs, plan, List.of(BOTTLE));
     assertThat(changes).hasSize(1);
     CaseChange change = changes.getFirst();
     assertThat(change.place()).isEqualTo(bag);
-    assertThat(change.before().massG()).isEqualTo(900 + 2 * 90);
-    assertThat(change.before().volumeMl()).isCloseTo(180, within(1e-9));
+    assertThat(change.before().mass()).isEqualTo(Mass.ofGrams(900 + 2 * 90));
+    assertThat(change.before().volume()).isEqualTo(ml(180));
     // The pack of 90 g and 90 ml goes; a bottle of 5 g with 6 ml and 16 ml outside comes.
-    assertThat(change.after().massG()).isCloseTo(900 + 90 + 11, within(1e-9));
-    assertThat(change.after().volumeMl()).isCloseTo(90 + 16, within(1e-9));
+    assertThat(change.after().mass()).isEqualTo(Mass.ofGrams(900 + 90 + 11));
+    assertThat(change.after().volume()).isEqualTo(ml(90 + 16));
   }
 }

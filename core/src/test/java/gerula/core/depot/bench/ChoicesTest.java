@@ -1,8 +1,11 @@
 package gerula.core.depot.bench;
 
+import static gerula.core.depot.Bench.ml;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import gerula.core.Seeds;
+import gerula.core.depot.Bench;
 import gerula.core.depot.Content;
 import gerula.core.depot.bench.DepotPlan.Missing;
 import gerula.core.depot.bench.DepotPlan.PlannedPiece;
@@ -11,6 +14,8 @@ import gerula.core.depot.empties.FitReason;
 import gerula.core.depot.empties.FitReason.Verdict;
 import gerula.core.kit.item.Container;
 import gerula.core.kit.product.Form;
+import gerula.core.quantity.Mass;
+import gerula.core.quantity.Volume;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
@@ -27,12 +32,12 @@ import org.junit.jupiter.params.provider.MethodSource;
 class ChoicesTest {
 
   private static final LocalDate DAY = LocalDate.of(2031, 4, 14);
-  private static final Empty BOTTLE = new Empty(Container.POINTED_SQUEEZE_BOTTLE, 10, 5, 16, 1);
-  private static final Empty JAR = new Empty(Container.SCREW_JAR, 5, 6, 12, 4);
+  private static final Empty BOTTLE = Bench.empty(Container.POINTED_SQUEEZE_BOTTLE, 10, 5, 16, 1);
+  private static final Empty JAR = Bench.empty(Container.SCREW_JAR, 5, 6, 12, 4);
   private static final List<Empty> EMPTIES = List.of(BOTTLE, JAR);
 
   private static Pack liquid(String id, double perMonth, @Nullable LocalDate useBy) {
-    return new Pack(id, Content.usual(Form.LIQUID_PUMP_OR_SQUEEZE), 30, 1, 60, 90, perMonth, useBy);
+    return Bench.pack(id, Content.usual(Form.LIQUID_PUMP_OR_SQUEEZE), 30, 60, 90, perMonth, useBy);
   }
 
   private static DepotPlan plan(Map<String, Choice> choices, Pack... packs) {
@@ -49,7 +54,7 @@ class ChoicesTest {
     PlannedPiece own = fixed.pieces().getLast();
     assertThat(own.pack()).isEqualTo("two");
     assertThat(own.empty()).isZero();
-    assertThat(own.fillMl()).isEqualTo(6);
+    assertThat(own.fill()).isEqualTo(ml(6));
     assertThat(own.verdict()).isEqualTo(Verdict.FITS);
     assertThat(own.reasons()).contains(PlanReason.YOUR_CHOICE);
     assertThat(fixed.pieces().getFirst().empty()).isEqualTo(1);
@@ -66,13 +71,13 @@ class ChoicesTest {
     assertThat(plan.pieces()).extracting(PlannedPiece::empty).containsExactly(0);
     assertThat(plan.order()).containsExactly("two");
     // The pack that stays: 60 + 30 g; the bottle: 5 + 6 g.
-    assertThat(plan.after()).isEqualTo(new Carried(90 + 11, 90 + 16));
+    assertThat(plan.after()).isEqualTo(new Carried(Mass.ofGrams(90 + 11), ml(90 + 16)));
   }
 
   @Test
   void whatDoesNotSuitMayBeChosenAndSaysSo() {
     PlannedPiece piece =
-        plan(Map.of("one", new Choice.Into(1, 2, 4.0)), liquid("one", 1, DAY.plusDays(30)))
+        plan(Map.of("one", new Choice.Into(1, 2, ml(4.0))), liquid("one", 1, DAY.plusDays(30)))
             .pieces()
             .getFirst();
     assertThat(piece.count()).isEqualTo(2);
@@ -81,7 +86,7 @@ class ChoicesTest {
         .containsExactly(FitReason.RUNS_WHEN_OPENED, PlanReason.MORE_THAN_BEFORE_ITS_DATE);
     Pack unused = liquid("one", 0, null);
     PlannedPiece all = plan(Map.of("one", new Choice.Into(0, 1, null)), unused).pieces().getFirst();
-    assertThat(all.fillMl()).isEqualTo(9.5);
+    assertThat(all.fill()).isEqualTo(ml(9.5));
     assertThat(all.refillInMonths()).isInfinite();
   }
 
@@ -92,12 +97,12 @@ class ChoicesTest {
     Pack three = liquid("three", 3, null);
     assertThat(plan(Map.of(), one).missing()).isEmpty();
     assertThat(plan(Map.of(), one, two, three).missing()).containsExactly(new Missing(0, 2));
-    List<Empty> none = List.of(new Empty(Container.POINTED_SQUEEZE_BOTTLE, 10, 5, 16, 0));
+    List<Empty> none = List.of(Bench.empty(Container.POINTED_SQUEEZE_BOTTLE, 10, 5, 16, 0));
     DepotPlan nothing = SessionPlanner.plan(DAY, 3, none, List.of(one, two), Map.of(), Pace.USUAL);
     assertThat(nothing.pieces()).isEmpty();
     assertThat(nothing.missing()).containsExactly(new Missing(0, 2));
     // That what suits is used up is told before that what is left does not suit.
-    Empty pan = new Empty(Container.LOOSE_MAGNETIC_PAN, 2, 1, 3, 6);
+    Empty pan = Bench.empty(Container.LOOSE_MAGNETIC_PAN, 2, 1, 3, 6);
     assertThat(
             SessionPlanner.plan(DAY, 3, List.of(none.getFirst(), pan), List.of(one))
                 .notDecanted()
@@ -135,21 +140,21 @@ class ChoicesTest {
         .hasMessageContaining("Choose another");
     assertThatThrownBy(() -> plan(Map.of("one", new Choice.Into(-1, 1, null)), pack))
         .hasMessageContaining("Choose another");
-    assertThatThrownBy(() -> plan(Map.of("one", new Choice.Into(0, 1, 10.1)), pack))
+    assertThatThrownBy(() -> plan(Map.of("one", new Choice.Into(0, 1, ml(10.1))), pack))
         .hasMessageContaining("to the brim");
-    assertThat(plan(Map.of("one", new Choice.Into(0, 1, 10.0)), pack).pieces()).hasSize(1);
-    assertThatThrownBy(() -> plan(Map.of("one", new Choice.Into(0, 4, 8.0)), pack))
+    assertThat(plan(Map.of("one", new Choice.Into(0, 1, ml(10.0))), pack).pieces()).hasSize(1);
+    assertThatThrownBy(() -> plan(Map.of("one", new Choice.Into(0, 4, ml(8.0))), pack))
         .hasMessageContaining("are left");
     assertThatThrownBy(() -> new Choice.Into(0, 5, null)).hasMessageContaining("1 to 4");
     assertThatThrownBy(() -> new Choice.Into(0, 0, null)).hasMessageContaining("1 to 4");
-    assertThatThrownBy(() -> new Choice.Into(0, 1, 0.0)).hasMessageContaining("amount");
-    Pack adhesive = new Pack("one", Content.usual(Form.ADHESIVE), 5, 1, 10, 12, 1, null);
+    assertThatThrownBy(() -> new Choice.Into(0, 1, ml(0.0))).hasMessageContaining("amount");
+    Pack adhesive = Bench.pack("one", Content.usual(Form.ADHESIVE), 5, 10, 12, 1, null);
     assertThatThrownBy(() -> plan(Map.of("one", new Choice.Into(1, 1, null)), adhesive))
         .hasMessageContaining("never decanted");
   }
 
   static LongStream seeds() {
-    return LongStream.range(0, 80);
+    return Seeds.upTo(80);
   }
 
   /** Whatever is chosen stands; whatever is not keeps to the empties that are left. */
@@ -189,8 +194,8 @@ class ChoicesTest {
         assertThat(piece.verdict()).isNotEqualTo(Verdict.NO);
         proposed[piece.empty()] += piece.count();
       }
-      assertThat(piece.fillMl()).isPositive();
-      assertThat(piece.fillMl() * piece.count()).isLessThanOrEqualTo(30 + 1e-9);
+      assertThat(piece.fill()).isGreaterThan(Volume.NONE);
+      assertThat(piece.fill().times(piece.count())).isLessThanOrEqualTo(ml(30));
     }
     for (int kind = 0; kind < empties.size(); kind++) {
       int left = Math.max(0, empties.get(kind).count() - chosen[kind]);
@@ -215,6 +220,6 @@ class ChoicesTest {
                 Container.LOOSE_MAGNETIC_PAN)
             .get(random.nextInt(4));
     double size = 2 + random.nextInt(13);
-    return new Empty(container, size, 4, size * 1.4, random.nextInt(4));
+    return Bench.empty(container, size, 4, size * 1.4, random.nextInt(4));
   }
 }

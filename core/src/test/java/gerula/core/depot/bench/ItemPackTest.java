@@ -1,5 +1,6 @@
 package gerula.core.depot.bench;
 
+import static gerula.core.depot.Bench.ml;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -12,6 +13,7 @@ import gerula.core.kit.product.Form;
 import gerula.core.kit.product.Measures;
 import gerula.core.kit.product.Outline;
 import gerula.core.kit.product.ProductClass;
+import gerula.core.quantity.Density;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
@@ -32,28 +34,28 @@ class ItemPackTest {
         Given.thing(ProductClass.FACE_POWDER, Form.LOOSE_POWDER)
             .content(grams("20"))
             .left(grams("10"))
-            .measures(new Measures(Outline.ROUND, 60, 60, 40, new Mass(70)))
+            .measures(new Measures(Outline.ROUND, 60, 60, 40, Mass.ofGrams(70)))
             .dates(new PackDates(null, null, LocalDate.of(2031, 1, 1), null, null))
             .item();
     ItemPack bench = new ItemPack(powder, Contents.of(powder.product(), null));
-    Pack pack = bench.pack(1, HouseRules.USUAL);
-    assertThat(pack.contentMl()).isEqualTo(20);
-    assertThat(pack.usePerMonthMl()).isEqualTo(2);
-    assertThat(pack.densityGPerMl()).isEqualTo(0.5);
+    Pack pack = bench.pack(UseRate.told(grams("1")), HouseRules.USUAL);
+    assertThat(pack.left()).isEqualTo(ml(20));
+    assertThat(pack.usePerMonth()).isEqualTo(ml(2));
+    assertThat(pack.density()).isEqualTo(new Density(0.5));
     // 70 g full, 60 g with half of it gone; less the 10 g that are left.
-    assertThat(pack.packTareG()).isEqualTo(50);
-    assertThat(pack.packOuterMl()).isCloseTo(Math.PI / 4 * 6 * 6 * 4, within(1e-9));
+    assertThat(pack.tare()).isEqualTo(Mass.ofGrams(50));
+    assertThat(pack.outer().ml()).isCloseTo(Math.PI / 4 * 6 * 6 * 4, within(1e-6));
     assertThat(pack.useBy()).isEqualTo(LocalDate.of(2033, 1, 1));
-    assertThat(bench.ofMl(6)).isEqualTo(grams("3"));
-    assertThat(bench.ofMl(50)).isEqualTo(grams("10"));
+    assertThat(bench.amount(ml(6))).isEqualTo(grams("3"));
+    assertThat(bench.amount(ml(50))).isEqualTo(grams("10"));
   }
 
   @Test
   void liquidsAreToldInMillilitresAsTheyAre() {
     Item base = Given.thing(ProductClass.FOUNDATION, Form.LIQUID_PUMP_OR_SQUEEZE).item();
     ItemPack bench = new ItemPack(base, Contents.of(base.product(), null));
-    assertThat(bench.ml(4)).isEqualTo(4);
-    assertThat(bench.ofMl(4.25)).isEqualTo(Quantity.millilitres(4.25));
+    assertThat(bench.volume(Quantity.millilitres(4))).isEqualTo(ml(4));
+    assertThat(bench.amount(ml(4.25))).isEqualTo(Quantity.millilitres(4.25));
   }
 
   @Test

@@ -1,6 +1,7 @@
 package gerula.core.depot.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import gerula.core.depot.Content;
@@ -39,7 +40,8 @@ class PaceAndUseTest {
   void useIsLearntFromTheLastHalfYear() {
     Quantity pack = Quantity.millilitres(30);
     assertThat(UseRate.of(List.of(), pack, TODAY))
-        .isEqualTo(new UseRate(2.5, UseRate.Basis.ASSUMED));
+        .isEqualTo(new UseRate(pack, 12, UseRate.Basis.ASSUMED));
+    assertThat(UseRate.of(List.of(), pack, TODAY).perMonth()).isEqualTo(2.5);
     Used once = new Used(TODAY.minusDays(61), 1, 4000);
     assertThat(UseRate.of(List.of(once), pack, TODAY).basis()).isEqualTo(UseRate.Basis.ASSUMED);
     // 6 ml in 61 days, a little more than two months.
@@ -61,6 +63,16 @@ class PaceAndUseTest {
     Used ahead = new Used(TODAY.plusDays(1), 1, 9000);
     assertThat(UseRate.of(List.of(once, ahead), pack, TODAY).basis())
         .isEqualTo(UseRate.Basis.ASSUMED);
+  }
+
+  @Test
+  void whatIsUsedInAWhileIsRoundedDown() {
+    UseRate rate = new UseRate(Quantity.millilitres(1), 3, UseRate.Basis.LEARNT);
+    assertThat(rate.in(2)).isEqualTo(Quantity.millilitres(0.666));
+    assertThat(rate.in(3)).isEqualTo(Quantity.millilitres(1));
+    assertThat(rate.in(-1)).isEqualTo(Quantity.millilitres(0));
+    assertThatThrownBy(() -> new UseRate(Quantity.millilitres(1), 0, UseRate.Basis.LEARNT))
+        .hasMessageContaining("more than 0 months");
   }
 
   private static Content content(Form form, Double alcohol, boolean solvent, boolean glitter) {

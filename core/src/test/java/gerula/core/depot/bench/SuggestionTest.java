@@ -36,7 +36,7 @@ class SuggestionTest {
 
   private static Given.Thing base(int massG) {
     return Given.thing(ProductClass.FOUNDATION, Form.LIQUID_PUMP_OR_SQUEEZE)
-        .measures(new Measures(Outline.ROUND, 40, 40, 120, new Mass(massG)));
+        .measures(new Measures(Outline.ROUND, 40, 40, 120, Mass.ofGrams(massG)));
   }
 
   private static List<Suggestion> suggested(Set<UUID> broken, Item... kit) {
@@ -99,7 +99,7 @@ class SuggestionTest {
     Item wands =
         Given.thing(ProductClass.WAND, Form.SINGLE_USE)
             .content(Quantity.pieces(200))
-            .measures(new Measures(Outline.FLAT, 90, 90, 90, new Mass(300)))
+            .measures(new Measures(Outline.FLAT, 90, 90, 90, Mass.ofGrams(300)))
             .item();
     assertThat(reasons(wands)).isEmpty();
   }
@@ -149,9 +149,9 @@ class SuggestionTest {
 
   @Test
   void densitiesTurnMassIntoVolume() {
-    assertThat(Contents.densityGPerMl(Content.usual(Form.LOOSE_POWDER))).isEqualTo(0.5);
-    assertThat(Contents.densityGPerMl(Content.usual(Form.CREAM))).isEqualTo(1);
-    assertThat(Contents.densityGPerMl(content(ProductClass.ALCOHOL_99, Form.THIN_SPRAY)))
+    assertThat(Contents.density(Content.usual(Form.LOOSE_POWDER)).gramsPerMl()).isEqualTo(0.5);
+    assertThat(Contents.density(Content.usual(Form.CREAM)).gramsPerMl()).isEqualTo(1);
+    assertThat(Contents.density(content(ProductClass.ALCOHOL_99, Form.THIN_SPRAY)).gramsPerMl())
         .isEqualTo(0.85);
   }
 }

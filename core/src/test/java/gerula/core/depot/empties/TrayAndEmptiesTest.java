@@ -10,6 +10,7 @@ import gerula.core.kit.item.Container;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.ProductClass;
+import gerula.core.quantity.Mass;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -43,12 +44,12 @@ class TrayAndEmptiesTest {
         UsualEmpties.all().stream().filter(kind -> kind.container() == container).toList();
     assertThat(kinds).isNotEmpty();
     for (UsualEmpties.EmptyKind kind : kinds) {
-      assertThat(kind.tareG()).isPositive();
+      assertThat(kind.tare()).isGreaterThan(Mass.NONE);
       double outerMl =
           kind.outer().widthMm() * kind.outer().depthMm() * kind.outer().heightMm() / 1000.0;
-      assertThat(outerMl).isGreaterThan(kind.sizeMl());
+      assertThat(outerMl).isGreaterThan(kind.size().ml());
     }
-    assertThat(kinds).extracting(UsualEmpties.EmptyKind::sizeMl).isSorted();
+    assertThat(kinds).extracting(UsualEmpties.EmptyKind::size).isSorted();
   }
 
   @Test

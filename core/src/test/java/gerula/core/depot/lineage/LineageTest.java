@@ -3,6 +3,7 @@ package gerula.core.depot.lineage;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import gerula.core.Seeds;
 import gerula.core.depot.lineage.Lineage.Filling;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -106,7 +107,7 @@ class LineageTest {
   }
 
   static LongStream seeds() {
-    return LongStream.range(0, 60);
+    return Seeds.upTo(60);
   }
 
   /** Who comes from whom, and who is in whom, are the same told from the other end. */

@@ -2,7 +2,9 @@ package gerula.core.depot.lineage;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gerula.core.Seeds;
 import gerula.core.dates.PackDates;
+import gerula.core.depot.bench.UseRate;
 import gerula.core.depot.empties.Empty;
 import gerula.core.kit.Given;
 import gerula.core.kit.item.CleanState;
@@ -40,7 +42,7 @@ class RefillPropertyTest {
           .product();
 
   static LongStream seeds() {
-    return LongStream.range(0, 150);
+    return Seeds.upTo(150);
   }
 
   @ParameterizedTest(name = "seed {0}")
@@ -54,7 +56,11 @@ class RefillPropertyTest {
     }
     Refill.RefillFacts facts =
         new Refill.RefillFacts(
-            container, random.nextInt(5), random.nextInt(6), TODAY, HouseRules.USUAL);
+            container,
+            random.nextInt(5),
+            UseRate.told(Quantity.millilitres(random.nextInt(6))),
+            TODAY,
+            HouseRules.USUAL);
     Optional<Refill> proposed = Refill.of(facts, kit);
     boolean hasSource = kit.stream().anyMatch(one -> Refill.isSource(one, facts));
     assertThat(proposed.isPresent()).isEqualTo(hasSource);

@@ -3,6 +3,7 @@ package gerula.core.depot.lineage;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gerula.core.dates.PackDates;
+import gerula.core.depot.bench.UseRate;
 import gerula.core.depot.lineage.Refill.WashReason;
 import gerula.core.kit.Given;
 import gerula.core.kit.item.Cleanliness;
@@ -65,7 +66,8 @@ class RefillTest {
   }
 
   private static Refill.RefillFacts facts(Item container, int fillings, double perMonth) {
-    return new Refill.RefillFacts(container, fillings, perMonth, TODAY, HouseRules.USUAL);
+    UseRate use = UseRate.told(Quantity.millilitres(perMonth));
+    return new Refill.RefillFacts(container, fillings, use, TODAY, HouseRules.USUAL);
   }
 
   private static Refill refill(Item container, Item... kit) {

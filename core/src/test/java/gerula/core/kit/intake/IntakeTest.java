@@ -123,7 +123,7 @@ class IntakeTest {
     "Eyeshadow, EYE_SHADOW, PRESSED_POWDER",
     "face-powder, FACE_POWDER, LOOSE_POWDER",
     "Velvet Setting Spray 12h, SETTING_SPRAY, STICKY_SPRAY",
-    "Cream blush stick, CREAM_COLOUR, CREAM",
+    "Cream blush stick, BLUSH, STICK",
     "Mascara wands, WAND, SINGLE_USE",
     "mascara, MASCARA, MASCARA",
   })
@@ -135,7 +135,7 @@ class IntakeTest {
 
   @Test
   void whatIsNoWordOfTheTradeIsNotGuessed() {
-    assertThat(TradeWords.classOf("harbour lamp")).isEmpty();
+    assertThat(TradeWords.classOf("harbour song")).isEmpty();
     assertThat(TradeWords.classOf("")).isEmpty();
     assertThat(TradeWords.formOf("Pressed powder")).contains(Form.PRESSED_POWDER);
     assertThat(TradeWords.formOf("lamp")).isEmpty();

@@ -2,6 +2,7 @@ package gerula.core.kit.intake;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gerula.core.Seeds;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.ProductClass;
 import java.math.BigDecimal;
@@ -39,7 +40,7 @@ class WrittenPropertyTest {
           DateTimeFormatter.ofPattern("MMMM yyyy", Locale.ENGLISH));
 
   static LongStream seeds() {
-    return LongStream.range(1, 31);
+    return Seeds.upTo(30);
   }
 
   @ParameterizedTest(name = "seed {0}")

@@ -52,9 +52,20 @@ class LabelTest {
   void everyKnownSensitivityHasLettersOfItsOwnAndOwnWordsAreMarked() {
     assertThat(Label.LETTERS.keySet()).isEqualTo(Sensitivity.KNOWN);
     assertThat(Label.LETTERS.values()).doesNotHaveDuplicates().allMatch(two -> two.length() == 2);
-    assertThat(letters("nickel", "nut-oil")).containsExactly("NI", "NU");
-    assertThat(letters("my cat", "the sea")).containsExactly("!!");
-    assertThat(letters()).isEmpty();
+    assertThat(letters("nickel", "nut-oil")).containsExactly("NI", "NU", "?");
+    assertThat(letters("my cat", "the sea")).containsExactly("!!", "?");
+  }
+
+  @Test
+  void aLabelNobodyReadIsMarkedAndAToolIsNot() {
+    assertThat(letters()).containsExactly("?");
+    Item read =
+        Given.thing(ProductClass.TWEEZERS, Form.METAL_TOOL)
+            .freeOf(Set.of(new Sensitivity("nickel")))
+            .item();
+    Item comb = Given.thing(ProductClass.COMB, Form.METAL_TOOL).item();
+    assertThat(Label.of(read, "4AAAAC", "", HouseRules.USUAL).letters()).isEmpty();
+    assertThat(Label.of(comb, "4AAAAC", "", HouseRules.USUAL).letters()).isEmpty();
   }
 
   private static java.util.List<String> letters(String... names) {

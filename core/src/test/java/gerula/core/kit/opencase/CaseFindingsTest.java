@@ -42,7 +42,7 @@ class CaseFindingsTest {
     Place tray = Given.place(PlaceKind.TRAY, "tray").inside(200, 150, clear).place();
     Item bottle =
         Given.thing(ProductClass.FOUNDATION, form)
-            .measures(new Measures(Outline.ROUND, 30, 30, 90, new Mass(60)))
+            .measures(new Measures(Outline.ROUND, 30, 30, 90, Mass.ofGrams(60)))
             .in(tray.id())
             .item();
     Tray open = open(tray, bottle);
@@ -122,7 +122,7 @@ class CaseFindingsTest {
       assertThat(open.slots()).hasSize(6);
       assertThat(codes(open)).isEqualTo(i < 6 ? List.of() : List.of("over-full"));
       for (int at = 0; at < Math.min(pans.size(), 6); at++) {
-        assertThat(open.slots().get(at).holds(open.pieces().get(at).box())).isTrue();
+        assertThat(Boxes.holds(open.slots().get(at), open.pieces().get(at).box())).isTrue();
       }
     }
     assertThat(codes(open(palette, pan(40, palette.id())))).containsExactly("wider-than-its-slot");
@@ -130,17 +130,17 @@ class CaseFindingsTest {
 
   private static Item pan(int width, UUID place) {
     return Given.thing(ProductClass.EYE_SHADOW, Form.PRESSED_POWDER)
-        .measures(new Measures(Outline.ROUND, width, width, 5, new Mass(4)))
+        .measures(new Measures(Outline.ROUND, width, width, 5, Mass.ofGrams(4)))
         .in(place)
         .item();
   }
 
   @Test
   void aBagThatWeighsTooMuchIsToldWithBothMasses() {
-    Place bag = Given.place(PlaceKind.SET_BAG, "bag").weighing(500, new Mass(600)).place();
+    Place bag = Given.place(PlaceKind.SET_BAG, "bag").weighing(500, Mass.ofGrams(600)).place();
     Item heavy =
         Given.thing(ProductClass.PRIMER, Form.CREAM)
-            .measures(new Measures(Outline.ROUND, 30, 30, 30, new Mass(101)))
+            .measures(new Measures(Outline.ROUND, 30, 30, 30, Mass.ofGrams(101)))
             .in(bag.id())
             .item();
     assertThat(open(bag, heavy).allFindings())

@@ -2,6 +2,7 @@ package gerula.core.kit.opencase;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gerula.core.Seeds;
 import gerula.core.kit.Given;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.place.Inside;
@@ -27,7 +28,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class OpenCasePropertyTest {
 
   static LongStream seeds() {
-    return LongStream.range(1, 41);
+    return Seeds.upTo(40);
   }
 
   /**
@@ -36,7 +37,7 @@ class OpenCasePropertyTest {
   private record AnyCase(Place outer, PlaceTree places, List<Item> items) {
     static AnyCase of(long seed) {
       Random random = new Random(seed);
-      Place outer = Given.place(PlaceKind.CASE, "case").weighing(2000, new Mass(9000)).place();
+      Place outer = Given.place(PlaceKind.CASE, "case").weighing(2000, Mass.ofGrams(9000)).place();
       List<Place> all = new ArrayList<>(List.of(outer));
       for (int i = 0; i < 1 + random.nextInt(14); i++) {
         UUID parent = all.get(random.nextInt(all.size())).id();
@@ -54,7 +55,7 @@ class OpenCasePropertyTest {
           Given.place(PlaceKind.values()[random.nextInt(PlaceKind.values().length)], "t" + reach)
               .in(parent)
               .reach(reach)
-              .weighing(random.nextInt(300), random.nextBoolean() ? new Mass(500) : null);
+              .weighing(random.nextInt(300), random.nextBoolean() ? Mass.ofGrams(500) : null);
       if (random.nextInt(4) > 0) {
         tray.inside(40 + random.nextInt(300), 30 + random.nextInt(200), 5 + random.nextInt(120));
       }
@@ -77,7 +78,7 @@ class OpenCasePropertyTest {
       return Given.thing(
               ProductClass.values()[random.nextInt(ProductClass.values().length)],
               Form.values()[random.nextInt(Form.values().length)])
-          .measures(new Measures(outline, width, depth, 4 + random.nextInt(160), new Mass(30)))
+          .measures(new Measures(outline, width, depth, 4 + random.nextInt(160), Mass.ofGrams(30)))
           .in(place)
           .item();
     }
@@ -106,9 +107,9 @@ class OpenCasePropertyTest {
   private static void assertTidy(Tray tray) {
     for (int one = 0; one < tray.trays().size(); one++) {
       Box box = tray.trays().get(one).box();
-      assertThat(tray.box().holds(box)).as("%s in %s", box, tray.box()).isTrue();
+      assertThat(Boxes.holds(tray.box(), box)).as("%s in %s", box, tray.box()).isTrue();
       for (int other = 0; other < one; other++) {
-        assertThat(box.overlaps(tray.trays().get(other).box())).isFalse();
+        assertThat(Boxes.overlap(box, tray.trays().get(other).box())).isFalse();
       }
     }
     tray.trays().forEach(OpenCasePropertyTest::assertTidy);

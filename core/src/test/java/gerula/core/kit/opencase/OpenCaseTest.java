@@ -3,6 +3,7 @@ package gerula.core.kit.opencase;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import gerula.core.Seeds;
 import gerula.core.kit.Given;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.place.Place;
@@ -28,7 +29,7 @@ class OpenCaseTest {
   private final UUID bag = UUID.randomUUID();
 
   static LongStream seeds() {
-    return LongStream.range(0, 40);
+    return Seeds.upTo(40);
   }
 
   @ParameterizedTest(name = "seed {0}")
@@ -61,9 +62,11 @@ class OpenCaseTest {
 
   private static void assertTidy(Box outer, List<Box> boxes) {
     for (int i = 0; i < boxes.size(); i++) {
-      assertThat(outer.holds(boxes.get(i))).as("%s in %s", boxes.get(i), outer).isTrue();
+      assertThat(Boxes.holds(outer, boxes.get(i))).as("%s in %s", boxes.get(i), outer).isTrue();
       for (Box other : boxes.subList(i + 1, boxes.size())) {
-        assertThat(boxes.get(i).overlaps(other)).as("%s over %s", boxes.get(i), other).isFalse();
+        assertThat(Boxes.overlap(boxes.get(i), other))
+            .as("%s over %s", boxes.get(i), other)
+            .isFalse();
       }
     }
   }
@@ -71,7 +74,7 @@ class OpenCaseTest {
   @Test
   void piecesThatFitAreDrawnToTheScaleOfTheirCompartment() {
     Place tray = place(bag, 1, 200, 100, 60);
-    Item pot = item(tray.id(), new Measures(Outline.ROUND, 40, 40, 30, new Mass(50)), 10);
+    Item pot = item(tray.id(), new Measures(Outline.ROUND, 40, 40, 30, Mass.ofGrams(50)), 10);
     Tray open = OpenCase.layOut(bagOf(500), new PlaceTree(List.of(bagOf(500), tray)), List.of(pot));
     Tray drawn = open.trays().getFirst();
     assertThat(drawn.pieceScale()).isEqualTo(1);
@@ -86,7 +89,7 @@ class OpenCaseTest {
     Place tray = place(bag, 1, 100, 60, 30);
     List<Item> pots = new ArrayList<>();
     for (int i = 0; i < 12; i++) {
-      pots.add(item(tray.id(), new Measures(Outline.ROUND, 40, 40, 40, new Mass(50)), 10));
+      pots.add(item(tray.id(), new Measures(Outline.ROUND, 40, 40, 40, Mass.ofGrams(50)), 10));
     }
     Tray drawn =
         OpenCase.layOut(bagOf(500), new PlaceTree(List.of(bagOf(500), tray)), pots)
@@ -100,18 +103,18 @@ class OpenCaseTest {
   @Test
   void theMassOfABagIsItsOwnAndEverythingInIt() {
     Place tray = place(bag, 1, 200, 100, 60);
-    Item half = item(tray.id(), new Measures(Outline.ROUND, 40, 40, 30, new Mass(50)), 5);
+    Item half = item(tray.id(), new Measures(Outline.ROUND, 40, 40, 30, Mass.ofGrams(50)), 5);
     Tray open =
         OpenCase.layOut(bagOf(500), new PlaceTree(List.of(bagOf(500), tray)), List.of(half));
     // 3000 g of bag, 20 g of tray, 50 g of pack less the 5 ml that are used.
-    assertThat(open.mass()).isEqualTo(new Mass(3065));
+    assertThat(open.mass()).isEqualTo(Mass.ofGrams(3065));
   }
 
   private Place bagOf(int width) {
     return Given.place(PlaceKind.CASE, "case")
         .id(bag)
         .inside(width, 300, 200)
-        .weighing(3000, new Mass(9000))
+        .weighing(3000, Mass.ofGrams(9000))
         .place();
   }
 
@@ -128,7 +131,7 @@ class OpenCaseTest {
     Outline outline = Outline.values()[random.nextInt(3)];
     int width = 8 + random.nextInt(60);
     int depth = outline == Outline.ROUND ? width : 8 + random.nextInt(120);
-    return item(place, new Measures(outline, width, depth, 20, new Mass(30)), 10);
+    return item(place, new Measures(outline, width, depth, 20, Mass.ofGrams(30)), 10);
   }
 
   private static Item item(UUID place, Measures measures, int left) {

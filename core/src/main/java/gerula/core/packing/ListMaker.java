@@ -4,6 +4,7 @@ import gerula.core.booking.Face;
 import gerula.core.booking.Need;
 import gerula.core.booking.Needs;
 import gerula.core.kit.item.Item;
+import gerula.core.kit.product.Sensitivity;
 import gerula.core.kit.product.Trait;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -12,13 +13,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** One computation of a packing list: serve the needs, close over companions, tell the findings. */
-final class ListBuilder {
+final class ListMaker {
 
   private final PackingList.PackingFacts facts;
   private final Suitability suitability;
@@ -31,7 +33,7 @@ final class ListBuilder {
   private final Set<UUID> runningOut = new TreeSet<>();
   private final Map<UUID, Item> kit = new LinkedHashMap<>();
 
-  ListBuilder(PackingList.PackingFacts facts) {
+  ListMaker(PackingList.PackingFacts facts) {
     this.facts = facts;
     facts.kit().stream().sorted(Item.BY_ID).forEach(item -> kit.put(item.id(), item));
     suitability = new Suitability(facts.booking(), kit.values(), facts.places(), facts.house());
@@ -184,7 +186,7 @@ final class ListBuilder {
   private Optional<LineDraft> bring(Companions.Group group, @Nullable Face face, LineDraft forIt) {
     Item companion =
         suitability.companions(face, group).stream()
-            .min(preference.mostPreferredCompanionFirst())
+            .min(preference.mostPreferredCompanionFirst(face))
             .orElseThrow(
                 () ->
                     new IllegalStateException(
@@ -212,8 +214,28 @@ final class ListBuilder {
     return draft.done(facts.booking(), destinations.of(draft.item()));
   }
 
+  private Optional<PackingFinding.LabelNotChecked> labelNotChecked(LineDraft draft) {
+    Item item = draft.item();
+    SortedSet<String> toLookFor = new TreeSet<>();
+    List<UUID> faces = new ArrayList<>();
+    for (Face face : facts.booking().faces()) {
+      SortedSet<Sensitivity> unchecked = Suitability.unchecked(face, item);
+      if (!unchecked.isEmpty() && draft.users().contains(face)) {
+        unchecked.forEach(one -> toLookFor.add(one.name()));
+        faces.add(face.id());
+      }
+    }
+    return faces.isEmpty()
+        ? Optional.empty()
+        : Optional.of(new PackingFinding.LabelNotChecked(item.id(), toLookFor, faces));
+  }
+
   private List<PackingFinding> findings(List<PackingLine> done) {
     List<PackingFinding> findings = new ArrayList<>(gaps.inOrderOfWork());
+    lines.values().stream()
+        .flatMap(draft -> labelNotChecked(draft).stream())
+        .sorted(Comparator.comparing(PackingFinding.LabelNotChecked::item))
+        .forEach(findings::add);
     runningOut.stream()
         .map(kit::get)
         .map(item -> new PackingFinding.RunsOutBefore(item.id(), suitability.useBy(item).lastDay()))
