@@ -355,9 +355,9 @@ public class Kit {
   }
 
   private static Set<DateClass> dateClasses(ProductDraft product) {
-    Set<DateClass> all = EnumSet.of(product.productClass().dateClass(product.form()));
-    product.furtherUses().forEach(one -> all.add(one.dateClass(product.form())));
-    return all;
+    Set<ProductClass> classes = EnumSet.of(product.productClass());
+    classes.addAll(product.furtherUses());
+    return Product.dateClasses(classes, product.form());
   }
 
   private void checkItem(ItemDraft draft, Product product, Faults faults) {

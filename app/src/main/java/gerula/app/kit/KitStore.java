@@ -194,6 +194,7 @@ public class KitStore {
       ProductRecord needed = new ProductRecord();
       needed.setId(whole.getId());
       needed.setClass_(whole.getClass_());
+      needed.setAlsoServes(whole.getAlsoServes());
       needed.setForm(whole.getForm());
       needed.setPeriodAfterOpeningMonths(whole.getPeriodAfterOpeningMonths());
       rows.put(whole.getId(), needed);

@@ -112,6 +112,8 @@ class KitActsTest {
     assertThat(words(id, "alsoServes")).containsExactly("eye-cream");
     // House limits, common practice: three months for what is used at the eye.
     assertThat(sheet(id).at("/item/useBy/lastDay").asString()).isEqualTo("2031-04-10");
+    // What is counted is kept beside the thing, and follows the same rule.
+    assertThat(client.get("/api/kit/summary").body().path("pastDate").asInt()).isEqualTo(1);
     for (String one : List.of("lip-colour", "eye-cream")) {
       assertThat(client.get("/api/items?productClass=" + one).body().path("items")).hasSize(1);
     }

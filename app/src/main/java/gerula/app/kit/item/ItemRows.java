@@ -17,11 +17,9 @@ import gerula.core.kit.item.Item;
 import gerula.core.kit.item.ItemBuilder;
 import gerula.core.kit.item.SpoilageReport;
 import gerula.core.kit.item.Vessel;
-import gerula.core.kit.product.Form;
 import gerula.core.kit.product.Measures;
 import gerula.core.kit.product.Outline;
 import gerula.core.kit.product.Product;
-import gerula.core.kit.product.ProductClass;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
@@ -230,9 +228,7 @@ public final class ItemRows {
   /** The last day of use as the core works it out, kept to sort and count by. */
   public static void writeDates(
       ItemRecord row, PackDates dates, ProductRecord product, HouseRules house) {
-    ProductClass productClass = Code.of(ProductClass.class, product.getClass_());
-    Form form = Code.of(Form.class, product.getForm());
-    UseBy useBy = UseBy.of(productClass.dateClass(form), dates, house);
+    UseBy useBy = UseBy.of(ProductRows.dateClasses(product), dates, house);
     row.setLastDay(useBy.lastDay());
     row.setReplaceBy(useBy.replaceBy());
   }

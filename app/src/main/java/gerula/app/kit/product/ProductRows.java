@@ -2,6 +2,7 @@ package gerula.app.kit.product;
 
 import gerula.app.kit.item.StoredItem;
 import gerula.app.tables.tables.records.ProductRecord;
+import gerula.core.dates.DateClass;
 import gerula.core.kit.product.Coverage;
 import gerula.core.kit.product.Finish;
 import gerula.core.kit.product.Form;
@@ -17,7 +18,9 @@ import gerula.core.quantity.Unit;
 import gerula.core.rule.Code;
 import java.math.BigDecimal;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.Locale;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -26,6 +29,19 @@ public final class ProductRows {
 
   private ProductRows() {}
 
+  /** What decides how long it keeps once open. */
+  public static Set<DateClass> dateClasses(ProductRecord row) {
+    Set<ProductClass> classes = EnumSet.of(Code.of(ProductClass.class, row.getClass_()));
+    classes.addAll(alsoServes(row));
+    return Product.dateClasses(classes, Code.of(Form.class, row.getForm()));
+  }
+
+  private static Set<ProductClass> alsoServes(ProductRecord row) {
+    return Arrays.stream(row.getAlsoServes())
+        .map(one -> Code.of(ProductClass.class, one))
+        .collect(Collectors.toSet());
+  }
+
   public static Product product(ProductRecord row) {
     return ProductBuilder.stagedBuilder()
         .id(row.getId())
@@ -33,10 +49,7 @@ public final class ProductRows {
         .name(row.getName())
         .shade(row.getShade())
         .productClass(Code.of(ProductClass.class, row.getClass_()))
-        .alsoServes(
-            Arrays.stream(row.getAlsoServes())
-                .map(one -> Code.of(ProductClass.class, one))
-                .collect(Collectors.toSet()))
+        .alsoServes(alsoServes(row))
         .form(Code.of(Form.class, row.getForm()))
         .content(Quantity.of(row.getContent(), Code.of(Unit.class, row.getUnit())))
         .depth(row.getDepth() == null ? null : row.getDepth().doubleValue())

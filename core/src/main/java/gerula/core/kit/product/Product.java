@@ -3,6 +3,7 @@ package gerula.core.kit.product;
 import gerula.core.dates.DateClass;
 import gerula.core.quantity.Quantity;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Set;
@@ -61,8 +62,13 @@ public record Product(
 
   /** What decides how long it keeps once open; of several the shortest wins. */
   public Set<DateClass> dateClasses() {
+    return dateClasses(classes(), form);
+  }
+
+  /** The same of a product that is for all of these in this form. */
+  public static Set<DateClass> dateClasses(Collection<ProductClass> classes, Form form) {
     Set<DateClass> all = EnumSet.noneOf(DateClass.class);
-    classes().forEach(one -> all.add(one.dateClass(form)));
+    classes.forEach(one -> all.add(one.dateClass(form)));
     return all;
   }
 
