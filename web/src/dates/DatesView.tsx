@@ -5,6 +5,7 @@ import { useDates } from "../api/dates";
 import { useToday } from "../api/session";
 import { Counted, Sentence } from "../parts/Sentence";
 import { BuyingList } from "../restock/BuyingList";
+import { Button } from "../ui/Button";
 import { capital, count, word } from "../words/codes";
 import { Line } from "./Line";
 import { type Scale, scaleOf } from "./scale";
@@ -24,7 +25,7 @@ export function DatesView() {
   const today = useToday();
   const [search] = useSearchParams();
   const weeks = REACHES.find((one) => String(one.weeks) === search.get("weeks"))?.weeks ?? 8;
-  const dates = useDates(weeks).data;
+  const { dates, ...further } = useDates(weeks);
   const bookings = (useBookings().data ?? []).filter(
     (booking) => booking.stage !== "back" && booking.lastDay >= today,
   );
@@ -32,7 +33,7 @@ export function DatesView() {
   const scale = scaleOf(today, weeks);
   return (
     <div className="flex flex-col gap-5">
-      <DatesSentence dates={dates} bookings={bookings} today={today} weeks={weeks} />
+      <DatesSentence dates={dates} bookings={bookings} weeks={weeks} />
       <nav aria-label="How far ahead" className="flex flex-wrap items-center gap-x-4 gap-y-1">
         {REACHES.map((reach) => (
           <Link
@@ -54,10 +55,12 @@ export function DatesView() {
       ) : (
         <Lines things={dates.things} wanted={dates.wanted} bookings={bookings} scale={scale} />
       )}
-      {dates.total > dates.things.length && (
-        <p className="text-soft">
-          {count(dates.total - dates.things.length, "thing")} more end by then; look less far ahead.
-        </p>
+      {further.hasMore && (
+        <div>
+          <Button disabled={further.isFetching} onClick={further.more}>
+            Show more of the {dates.total - dates.things.length} that follow
+          </Button>
+        </div>
       )}
     </div>
   );
@@ -66,23 +69,18 @@ export function DatesView() {
 type SentenceProps = {
   dates: Schemas["ExpiringList"];
   bookings: Booking[];
-  today: string;
   weeks: number;
 };
 
-function DatesSentence({ dates, bookings, today, weeks }: SentenceProps) {
-  const past = dates.things.filter((one) => (one.item.useBy.lastDay ?? today) < today).length;
+function DatesSentence({ dates, bookings, weeks }: SentenceProps) {
+  const { past } = dates;
   const ending = dates.total - past;
   const met = bookings
-    .map((booking) => ({
-      booking,
-      things: dates.things.filter(
-        (one) =>
-          (one.item.useBy.lastDay ?? today) >= today &&
-          one.meets.some((meet) => meet.booking === booking.id),
-      ).length,
-    }))
-    .filter(({ things }) => things > 0)
+    .flatMap((booking) =>
+      dates.met
+        .filter((one) => one.booking === booking.id)
+        .map(({ things }) => ({ booking, things })),
+    )
     .slice(0, 3);
   return (
     <Sentence>

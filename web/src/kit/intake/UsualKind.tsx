@@ -120,7 +120,7 @@ function HowFull({ kind, tick, onSay }: Said) {
 function Depths({ kind, tick, onSay }: MaySay) {
   const chosen = tick?.depths ?? [];
   return (
-    <fieldset className="flex pb-1.5 pl-9 max-hand:pl-0">
+    <fieldset className="flex min-w-0 pb-1.5 pl-9 max-hand:pl-0">
       <legend className="sr-only">Skin depths of {kind.name}</legend>
       {DEPTHS.map(({ depth, colour }) => (
         <button
@@ -130,7 +130,7 @@ function Depths({ kind, tick, onSay }: MaySay) {
           aria-label={`Depth ${depth}`}
           onClick={() => onSay({ depths: flipped(chosen, depth).sort((a, b) => a - b) })}
           style={{ backgroundColor: colour }}
-          className="h-9 w-11 border-transparent border-y-4 font-semibold text-sm first:rounded-l last:rounded-r aria-pressed:border-ink max-hand:h-11 max-hand:flex-1"
+          className="h-9 w-11 border-transparent border-y-4 font-semibold text-sm first:rounded-l last:rounded-r aria-pressed:border-ink max-hand:h-11 max-hand:w-0 max-hand:flex-1"
         >
           <span style={{ color: depth < 6 ? "var(--ink-always)" : "var(--paper-always)" }}>
             {chosen.includes(depth) ? `✓ ${depth}` : depth}

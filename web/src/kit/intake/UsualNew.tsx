@@ -42,10 +42,10 @@ export function UsualNew() {
         <div className="grid grid-cols-[minmax(0,1fr)_24rem] items-start gap-8 max-hand:grid-cols-1">
           <Kinds kinds={all} ticks={ticks} onTick={setTicks} />
           <div className="sticky top-4 flex max-h-[calc(100dvh-2rem)] flex-col gap-3 max-hand:top-auto max-hand:bottom-2">
+            <AddThem ticks={ticks} onDone={() => setTicks({})} />
             <div className="min-h-0 overflow-y-auto max-hand:hidden">
               <FillingCase kinds={all} ticks={ticks} />
             </div>
-            <AddThem ticks={ticks} onDone={() => setTicks({})} />
           </div>
         </div>
       ) : (
@@ -114,13 +114,15 @@ function AddThem({ ticks, onDone }: { ticks: Ticks; onDone: () => void }) {
   };
   return (
     <div className="flex flex-col gap-2 rounded-lg bg-sheet max-hand:border max-hand:border-line max-hand:p-2">
-      <SelectField
-        label="Where it lies"
-        empty="a new case, a tray for each part of the work"
-        choices={list.map((one) => ({ value: one.id, word: placePath(one.id, places) }))}
-        value={into}
-        onChange={(event) => setInto(event.target.value)}
-      />
+      {things > 0 && (
+        <SelectField
+          label="Where it lies"
+          empty="a new case, a tray for each part of the work"
+          choices={list.map((one) => ({ value: one.id, word: placePath(one.id, places) }))}
+          value={into}
+          onChange={(event) => setInto(event.target.value)}
+        />
+      )}
       <Button kind="solid" disabled={things === 0 || isBusy} onClick={() => void add()}>
         {things === 0 ? "Add what you tick" : `Add ${count(things, "item")}`}
       </Button>

@@ -4,7 +4,6 @@ import static gerula.app.tables.Tables.ITEM;
 import static gerula.app.tables.Tables.PRODUCT;
 
 import gerula.app.kit.item.ItemRows;
-import gerula.app.kit.item.StoredItem;
 import gerula.app.ledger.Derived;
 import gerula.app.ledger.ThingKind;
 import gerula.app.rule.DatedKit;
@@ -32,10 +31,10 @@ import org.springframework.stereotype.Component;
 class KitDates implements Derived, DatedKit {
 
   private final DSLContext sql;
-  private final KitStore kit;
+  private final WholeKit kit;
   private final HouseStore house;
 
-  KitDates(DSLContext sql, KitStore kit, HouseStore house) {
+  KitDates(DSLContext sql, WholeKit kit, HouseStore house) {
     this.sql = sql;
     this.kit = kit;
     this.house = house;
@@ -59,7 +58,7 @@ class KitDates implements Derived, DatedKit {
 
   @Override
   public List<Item> items() {
-    return kit.items().stream().map(StoredItem::item).toList();
+    return kit.now().items();
   }
 
   /** What follows from facts is no act of its own. */

@@ -1,6 +1,5 @@
 package gerula.app.packing;
 
-import gerula.app.kit.item.StoredItem;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.opencase.OpenCase;
 import gerula.core.kit.opencase.Tray;
@@ -19,8 +18,7 @@ final class BagsOpen {
     Map<UUID, UUID> goesTo = new HashMap<>();
     lines.forEach(line -> goesTo.put(line.item().id(), line.goesTo()));
     List<Item> packed =
-        facts.kit().stream()
-            .map(StoredItem::item)
+        facts.kit().items().stream()
             .map(item -> goesTo.get(item.id()) == null ? item : item.movedTo(goesTo.get(item.id())))
             .toList();
     return facts.booking().bags().stream()

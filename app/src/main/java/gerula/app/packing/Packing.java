@@ -3,9 +3,9 @@ package gerula.app.packing;
 import gerula.app.booking.BookingRecords;
 import gerula.app.booking.Bookings;
 import gerula.app.booking.StoredBooking;
-import gerula.app.kit.KitStore;
 import gerula.app.kit.KitViews;
 import gerula.app.kit.Views;
+import gerula.app.kit.WholeKit;
 import gerula.app.kit.item.StoredItem;
 import gerula.app.kit.place.PlaceStore;
 import gerula.app.packing.PackingRecords.BagsView;
@@ -30,7 +30,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -39,7 +38,7 @@ import org.springframework.stereotype.Component;
 class Packing {
 
   private final Bookings bookings;
-  private final KitStore kit;
+  private final WholeKit kit;
   private final PlaceStore places;
   private final PackedStore packed;
   private final Workspaces workspaces;
@@ -48,7 +47,7 @@ class Packing {
 
   Packing(
       Bookings bookings,
-      KitStore kit,
+      WholeKit kit,
       PlaceStore places,
       PackedStore packed,
       Workspaces workspaces,
@@ -75,7 +74,7 @@ class Packing {
   record BookingFacts(
       StoredBooking booking,
       Booking known,
-      List<StoredItem> kit,
+      WholeKit.Things kit,
       PlaceTree places,
       Set<UUID> packed,
       HouseRules house) {}
@@ -85,7 +84,7 @@ class Packing {
     return new BookingFacts(
         booking,
         bookings.asKnown(booking),
-        kit.items(),
+        kit.now(),
         places.tree(),
         packed.of(id),
         house.current());
@@ -94,9 +93,7 @@ class Packing {
   private PackingListView view(BookingFacts facts) {
     PackingList list = PackingList.of(forTheCore(facts));
     List<PackingLine> lines = linesOf(facts, list);
-    Map<UUID, StoredItem> stored =
-        facts.kit().stream()
-            .collect(Collectors.toMap(item -> item.item().id(), Function.identity()));
+    Map<UUID, StoredItem> stored = facts.kit().byId();
     KitViews now = views.with(facts.places());
     return new PackingListView(
         BookingRecords.view(facts.booking()),
@@ -139,7 +136,7 @@ class Packing {
   private static PackingList.PackingFacts forTheCore(BookingFacts facts) {
     return new PackingList.PackingFacts(
         facts.known(),
-        facts.kit().stream().map(StoredItem::item).toList(),
+        facts.kit().items(),
         facts.places(),
         facts.booking().bags(),
         facts.packed(),
@@ -168,8 +165,8 @@ class Packing {
   }
 
   private static List<DrawnItem> pieces(BookingFacts facts, Set<UUID> wanted, KitViews now) {
-    return facts.kit().stream()
-        .filter(item -> wanted.contains(item.item().id()))
+    return facts.kit().stored().stream()
+        .filter(item -> wanted.contains(item.id()))
         .map(now::of)
         .map(DrawnItem::of)
         .toList();

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gerula.app.Client;
 import gerula.app.Kits;
 import gerula.app.Running;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -44,6 +45,9 @@ class DatesTest {
     JsonNode dates = dates(8);
     assertThat(dates.path("until").asString()).isEqualTo("2031-06-09");
     assertThat(dates.path("total").asInt()).isEqualTo(3);
+    assertThat(dates.path("past").asInt()).isEqualTo(1);
+    assertThat(dates.at("/met/0/booking").asString()).isEqualTo(booking);
+    assertThat(dates.at("/met/0/things").asInt()).isEqualTo(1);
     assertThat(dates.path("things").valueStream().map(one -> one.at("/item/id").asString()))
         .containsExactly(past, during, later);
     assertThat(dates.at("/things/0/useFirst").asBoolean(true)).isFalse();
@@ -54,6 +58,43 @@ class DatesTest {
     assertThat(dates.at("/things/2/meets")).isEmpty();
     client.post("/api/items/" + past + "/discard", act().put("cause", "date")).expect(200);
     assertThat(dates(1).path("total").asInt()).isEqualTo(1);
+  }
+
+  @Test
+  void aLongListComesInParts() {
+    for (int day = 1; day <= 3; day++) {
+      ObjectNode many = Kits.powder(Kits.id(), drawer);
+      many.withObject("product").putNull("periodAfterOpening");
+      ObjectNode asked = act();
+      asked.set("product", many.path("product"));
+      asked.set("item", many.withObject("item").put("printedExpiry", "2031-05-0" + day));
+      var shades = asked.putArray("shades");
+      for (int i = 0; i < 50; i++) {
+        shades
+            .addObject()
+            .put("id", Kits.id())
+            .put("shade", "shade " + day + "/" + i)
+            .putNull("colour")
+            .putNull("depth");
+      }
+      client.post("/api/items/shades", asked).expect(204);
+    }
+    assertThat(dates(8).path("total").asInt()).isEqualTo(150);
+    assertThat(ids("0")).hasSize(100).doesNotContainAnyElementsOf(ids("100"));
+    assertThat(ids("100")).hasSize(50);
+    assertThat(ids("150")).isEmpty();
+    client.get("/api/dates?weeks=8&from=-1").expect(422);
+  }
+
+  private List<String> ids(String from) {
+    return client
+        .get("/api/dates?weeks=8&from=" + from)
+        .expect(200)
+        .body()
+        .path("things")
+        .valueStream()
+        .map(one -> one.at("/item/id").asString())
+        .toList();
   }
 
   @Test

@@ -67,6 +67,9 @@ public record UseBy(
    * @param dateClasses at least one
    */
   public static UseBy of(Set<DateClass> dateClasses, PackDates pack, HouseRules house) {
+    if (dateClasses.size() == 1) {
+      return of(dateClasses.iterator().next(), pack, house);
+    }
     List<UseBy> each = dateClasses.stream().map(one -> of(one, pack, house)).toList();
     UseBy shortest =
         each.stream()
@@ -108,10 +111,10 @@ public record UseBy(
     if (clocks.isEmpty()) {
       return new UseBy(null, null, clocks);
     }
-    List<ClockEnd> inOrder = clocks.stream().sorted(EARLIEST_FIRST).toList();
-    LocalDate lastDay = inOrder.getFirst().lastDay();
+    clocks.sort(EARLIEST_FIRST);
+    LocalDate lastDay = clocks.getFirst().lastDay();
     LocalDate replaceBy = dateClass.isForTheEye() ? lastDay.minusDays(eyeMarginDays) : lastDay;
-    return new UseBy(lastDay, replaceBy, inOrder);
+    return new UseBy(lastDay, replaceBy, clocks);
   }
 
   private static List<ClockEnd> clocks(

@@ -8,15 +8,17 @@ import gerula.core.kit.product.ProductClass;
 import gerula.core.rule.Code;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 
 /**
  * A thing whose time ends, and the bookings that meet it.
@@ -43,14 +45,18 @@ public record Expiring(Item item, UseBy useBy, boolean isUseFirst, List<Meets> m
    * first, and of those the open.
    */
   private static final Comparator<Expiring> USE_FIRST =
-      Comparator.<Expiring, Boolean>comparing(one -> !one.item.isUsedFirst())
-          .thenComparing(one -> one.useBy.lastDay())
-          .thenComparing(one -> one.item.dates().openedOn() == null)
-          .thenComparing(one -> one.item, Item.BY_ID);
+      (one, other) -> {
+        int first = Boolean.compare(other.item.isUsedFirst(), one.item.isUsedFirst());
+        int days = first != 0 ? first : one.useBy.lastDay().compareTo(other.useBy.lastDay());
+        int open = days != 0 ? days : Boolean.compare(one.isUnopened(), other.isUnopened());
+        return open != 0 ? open : Item.BY_ID.compare(one.item, other.item);
+      };
 
   private static final Comparator<Expiring> IN_ORDER_OF_WORK =
-      Comparator.<Expiring, ProductClass>comparing(one -> one.item.product().productClass())
-          .thenComparing(USE_FIRST);
+      (one, other) -> {
+        int classes = one.productClass().compareTo(other.productClass());
+        return classes != 0 ? classes : USE_FIRST.compare(one, other);
+      };
 
   public Expiring {
     meets = List.copyOf(meets);
@@ -71,46 +77,51 @@ public record Expiring(Item item, UseBy useBy, boolean isUseFirst, List<Meets> m
       List<Booking> ahead,
       HouseRules house) {
     List<Wanted> wanted = ahead.stream().map(booking -> Wanted.of(booking, house)).toList();
-    List<Expiring> ending =
-        kit.stream()
-            .filter(item -> !item.isDiscarded())
-            .flatMap(item -> of(item, wanted, house).stream())
-            .sorted(IN_ORDER_OF_WORK)
-            .toList();
-    return IntStream.range(0, ending.size())
-        .mapToObj(i -> ending.get(i).firstIf(isFirst(ending, i, today)))
+    List<Expiring> all = all(kit, house);
+    Set<Expiring> first = first(all, today);
+    return all.stream()
         .filter(one -> !one.useBy.lastDay().isAfter(until))
+        .sorted(IN_ORDER_OF_WORK)
+        .map(
+            one ->
+                new Expiring(
+                    one.item, one.useBy, first.contains(one), meets(one.item, one.useBy, wanted)))
         .toList();
   }
 
-  private static Optional<Expiring> of(Item item, List<Wanted> wanted, HouseRules house) {
-    UseBy useBy = item.useBy(house);
-    return useBy.lastDay() == null
-        ? Optional.empty()
-        : Optional.of(new Expiring(item, useBy, false, meets(item, useBy.lastDay(), wanted)));
+  private ProductClass productClass() {
+    return item.product().productClass();
   }
 
-  /** The first of several of one class that may still be used, where there is a choice. */
-  private static boolean isFirst(List<Expiring> inOrder, int i, LocalDate today) {
-    Expiring one = inOrder.get(i);
-    return one.useBy.isGoodOn(today)
-        && !hasAsGood(inOrder.subList(0, i).reversed(), one, today)
-        && hasAsGood(inOrder.subList(i + 1, inOrder.size()), one, today);
+  private boolean isUnopened() {
+    return item.dates().openedOn() == null;
   }
 
-  /** Whether one of its class that may be used is among its neighbours on this side. */
-  private static boolean hasAsGood(List<Expiring> nearestFirst, Expiring one, LocalDate today) {
-    return nearestFirst.stream()
-        .takeWhile(other -> other.isOfClassOf(one))
-        .anyMatch(other -> other.useBy.isGoodOn(today));
+  /** Everything that ends at all; nothing is said yet of what comes first or whom it meets. */
+  private static List<Expiring> all(Collection<Item> kit, HouseRules house) {
+    List<Expiring> all = new ArrayList<>(kit.size());
+    for (Item item : kit) {
+      UseBy useBy = item.useBy(house);
+      if (!item.isDiscarded() && useBy.lastDay() != null) {
+        all.add(new Expiring(item, useBy, false, List.of()));
+      }
+    }
+    return all;
   }
 
-  private boolean isOfClassOf(Expiring other) {
-    return item.product().productClass() == other.item.product().productClass();
-  }
-
-  private Expiring firstIf(boolean first) {
-    return new Expiring(item, useBy, first, meets);
+  /** Of each class the first of what may still be used, where there is a choice. */
+  private static Set<Expiring> first(List<Expiring> all, LocalDate today) {
+    Map<ProductClass, List<Expiring>> good = new EnumMap<>(ProductClass.class);
+    for (Expiring one : all) {
+      if (one.useBy.isGoodOn(today)) {
+        good.computeIfAbsent(one.productClass(), _ -> new ArrayList<>()).add(one);
+      }
+    }
+    Set<Expiring> first = Collections.newSetFromMap(new IdentityHashMap<>());
+    good.values().stream()
+        .filter(choice -> choice.size() > 1)
+        .forEach(choice -> first.add(Collections.min(choice, USE_FIRST)));
+    return first;
   }
 
   /** A booking and the classes its needs ask for. */
@@ -125,7 +136,8 @@ public record Expiring(Item item, UseBy useBy, boolean isUseFirst, List<Meets> m
     }
   }
 
-  private static List<Meets> meets(Item item, LocalDate lastDay, List<Wanted> wanted) {
+  private static List<Meets> meets(Item item, UseBy useBy, List<Wanted> wanted) {
+    LocalDate lastDay = useBy.lastDay();
     return wanted.stream()
         .filter(one -> !Collections.disjoint(one.classes(), item.product().classes()))
         .filter(one -> lastDay.isBefore(one.booking().lastDay()))

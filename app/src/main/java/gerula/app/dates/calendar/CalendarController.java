@@ -3,8 +3,7 @@ package gerula.app.dates.calendar;
 import gerula.app.booking.Bookings;
 import gerula.app.invariant.KitCheck;
 import gerula.app.kit.KitRecords.ProductView;
-import gerula.app.kit.KitStore;
-import gerula.app.kit.item.StoredItem;
+import gerula.app.kit.WholeKit;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.WorkspaceTime;
@@ -45,7 +44,7 @@ class CalendarController {
 
   private final CalendarFeed feed;
   private final Bookings bookings;
-  private final KitStore kit;
+  private final WholeKit kit;
   private final HouseStore house;
   private final BuyingList buying;
   private final Workspaces workspaces;
@@ -56,7 +55,7 @@ class CalendarController {
   CalendarController(
       CalendarFeed feed,
       Bookings bookings,
-      KitStore kit,
+      WholeKit kit,
       HouseStore house,
       BuyingList buying,
       Workspaces workspaces,
@@ -128,10 +127,10 @@ class CalendarController {
     HouseRules rules = house.current();
     LocalDate until = today.plusYears(YEARS_AHEAD);
     Map<LocalDate, List<Item>> ending = new TreeMap<>();
-    for (StoredItem stored : kit.items()) {
-      LocalDate lastDay = stored.item().useBy(rules).lastDay();
+    for (Item item : kit.now().items()) {
+      LocalDate lastDay = item.useBy(rules).lastDay();
       if (isBetween(lastDay, today, until)) {
-        ending.computeIfAbsent(lastDay, _ -> new ArrayList<>()).add(stored.item());
+        ending.computeIfAbsent(lastDay, _ -> new ArrayList<>()).add(item);
       }
     }
     return CalendarFile.of(bookings.ahead(today), ending, ordering(today, until), clock.instant());

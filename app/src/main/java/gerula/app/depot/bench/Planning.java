@@ -6,6 +6,7 @@ import gerula.app.depot.empties.EmptyStore;
 import gerula.app.depot.empties.EmptyStore.StoredEmpty;
 import gerula.app.depot.lineage.UsePace;
 import gerula.app.kit.KitStore;
+import gerula.app.kit.WholeKit;
 import gerula.app.kit.item.StoredItem;
 import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.rule.HouseStore;
@@ -85,7 +86,7 @@ class Planning {
   record Planned(DepotPlan plan, List<OnTheBench> packs, List<StoredEmpty> empties) {}
 
   /** Packs worth taking to the bench. */
-  List<Suggestion> suggestions(List<StoredItem> stored) {
+  List<Suggestion> suggestions(WholeKit.Things kit) {
     LocalDate today = time.today();
     HouseRules rules = house.current();
     Set<ProductClass> wanted =
@@ -95,8 +96,8 @@ class Planning {
             .flatMap(need -> need.kind().classes().stream())
             .collect(Collectors.toSet());
     return Suggestion.of(
-        stored.stream().map(StoredItem::item).toList(),
-        stored.stream()
+        kit.items(),
+        kit.stored().stream()
             .filter(one -> one.details().brokenPackOn() != null)
             .map(StoredItem::id)
             .collect(Collectors.toSet()),

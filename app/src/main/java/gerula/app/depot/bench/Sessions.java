@@ -11,6 +11,7 @@ import gerula.app.depot.bench.SessionStore.StoredSession;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.KitViews;
 import gerula.app.kit.Views;
+import gerula.app.kit.WholeKit;
 import gerula.app.kit.item.StoredItem;
 import gerula.app.kit.place.PlaceStore;
 import gerula.app.ledger.Ledger;
@@ -46,6 +47,7 @@ class Sessions {
   private final KitStore kit;
   private final PlaceStore places;
   private final PieceViews pieces;
+  private final WholeKit whole;
   private final Views views;
   private final Ledger ledger;
   private final Workspaces workspaces;
@@ -58,6 +60,7 @@ class Sessions {
       KitStore kit,
       PlaceStore places,
       PieceViews pieces,
+      WholeKit whole,
       Views views,
       Ledger ledger,
       Workspaces workspaces,
@@ -68,6 +71,7 @@ class Sessions {
     this.kit = kit;
     this.places = places;
     this.pieces = pieces;
+    this.whole = whole;
     this.views = views;
     this.ledger = ledger;
     this.workspaces = workspaces;
@@ -78,18 +82,16 @@ class Sessions {
     return workspaces.read(
         who.workspace(),
         () -> {
-          List<StoredItem> stored = kit.items();
-          Map<UUID, StoredItem> byId =
-              stored.stream().collect(Collectors.toMap(StoredItem::id, Function.identity()));
+          WholeKit.Things things = whole.now();
           KitViews now = views.now();
-          List<Suggestion> suggested = planning.suggestions(stored);
+          List<Suggestion> suggested = planning.suggestions(things);
           return new BenchView(
               suggested.stream()
                   .limit(MOST_SUGGESTED)
                   .map(
                       one ->
                           new SuggestionView(
-                              now.of(byId.get(one.item().id())),
+                              now.of(things.byId().get(one.item().id())),
                               one.reasons().stream().sorted().toList()))
                   .toList(),
               newest());

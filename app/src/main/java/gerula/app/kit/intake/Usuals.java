@@ -1,6 +1,6 @@
 package gerula.app.kit.intake;
 
-import gerula.app.kit.KitStore;
+import gerula.app.kit.WholeKit;
 import gerula.app.kit.intake.UsualRecords.AddUsual;
 import gerula.app.kit.intake.UsualRecords.TickedKind;
 import gerula.app.kit.intake.UsualRecords.UsualAdded;
@@ -36,7 +36,7 @@ import org.springframework.stereotype.Component;
 @Component
 class Usuals {
 
-  private final KitStore kit;
+  private final WholeKit kit;
   private final Intake intake;
   private final UsualPlaces places;
   private final KnownCodes codes;
@@ -46,7 +46,7 @@ class Usuals {
   private final WorkspaceTime time;
 
   Usuals(
-      KitStore kit,
+      WholeKit kit,
       Intake intake,
       UsualPlaces places,
       KnownCodes codes,
@@ -68,7 +68,7 @@ class Usuals {
     return workspaces.read(
         who.workspace(),
         () -> {
-          List<StoredItem> items = kit.items();
+          Collection<StoredItem> items = kit.now().stored();
           return new UsualList(UsualKit.of(work).stream().map(one -> view(one, items)).toList());
         });
   }

@@ -49,7 +49,8 @@ public enum Limit implements Code {
   ADDRESS_SIGN_UPS_BURST(60),
   ADDRESS_SIGN_UPS_AN_HOUR(240),
   SIGN_INS_CHECKED_AT_ONCE(2),
-  SESSIONS_OF_AN_ACCOUNT(50);
+  SESSIONS_OF_AN_ACCOUNT(50),
+  THINGS_IN_MEMORY(60_000);
 
   private final long value;
 

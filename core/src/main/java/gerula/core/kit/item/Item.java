@@ -48,7 +48,7 @@ public record Item(
     boolean isDiscarded) {
 
   /** The order in which equal choices are told, so that the same kit gives the same answer. */
-  public static final Comparator<Item> BY_ID = Comparator.comparing(Item::id);
+  public static final Comparator<Item> BY_ID = (one, other) -> one.id.compareTo(other.id);
 
   public Item {
     requireUnit(product, left);

@@ -62,7 +62,9 @@ public record Product(
 
   /** What decides how long it keeps once open; of several the shortest wins. */
   public Set<DateClass> dateClasses() {
-    return dateClasses(classes(), form);
+    return alsoServes.isEmpty()
+        ? EnumSet.of(productClass.dateClass(form))
+        : dateClasses(classes(), form);
   }
 
   /** The same of a product that is for all of these in this form. */
