@@ -149,8 +149,7 @@ public class WholeKit {
 
   /** Things refer to people by name. */
   private static List<Object> people(Stamp stamp) {
-    return Arrays.asList(
-        stamp.writers().get("person_rows"), stamp.writers().get("person_writers"));
+    return Arrays.asList(stamp.writers().get("person_rows"), stamp.writers().get("person_writers"));
   }
 
   private Map<UUID, Written> written() {

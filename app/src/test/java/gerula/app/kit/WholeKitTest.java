@@ -18,7 +18,9 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** What is told of the whole kit is what is told of each thing by itself, whatever was done last. */
+/**
+ * What is told of the whole kit is what is told of each thing by itself, whatever was done last.
+ */
 @ExtendWith(Running.class)
 class WholeKitTest {
 
