@@ -1,7 +1,9 @@
+import { useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { useItemParts, useKitSummary, usePlaces } from "../api/kit";
 import { Counted, Sentence } from "../parts/Sentence";
-import { buttonLook } from "../ui/Button";
+import { useStance } from "../parts/stance";
+import { Button, buttonLook } from "../ui/Button";
 import { SelectField } from "../ui/Field";
 import { capital, choices, count } from "../words/codes";
 import { placePath } from "../words/items";
@@ -15,6 +17,8 @@ export function KitView() {
   const [search, setSearch] = useSearchParams();
   const filter = kitFilter(search);
   const list = useItemParts(filter, []);
+  const stance = useStance();
+  const [shown, setShown] = useState<Shown>(null);
   const narrow = (name: FilterName, value: string) => {
     const next = new URLSearchParams(search);
     value ? next.set(name, value) : next.delete(name);
@@ -27,10 +31,20 @@ export function KitView() {
   return (
     <div className="flex flex-col gap-5">
       <KitSentence />
-      <Tools />
+      {stance === "desk" ? (
+        <Tools />
+      ) : (
+        <InTheHand shown={shown} onShow={setShown} narrowed={narrowedBy(search)} />
+      )}
       <div className="grid grid-cols-[1fr_17rem] items-start gap-8 max-hand:grid-cols-1">
+        {stance === "hand" && shown === "places" && (
+          <PlaceList chosen={search.get("place") ?? ""} />
+        )}
         <section aria-label="Things" className="min-w-0">
-          <div className="flex flex-wrap items-end gap-3 border-ink border-b pb-3 max-hand:grid max-hand:grid-cols-2">
+          <div
+            hidden={stance === "hand" && shown !== "filters"}
+            className="flex flex-wrap items-end gap-3 pb-3 max-hand:grid max-hand:grid-cols-2"
+          >
             <SelectField
               label="Part of the work"
               empty="all"
@@ -46,8 +60,10 @@ export function KitView() {
             <SelectField label="Form" empty="all" choices={choices(FORMS)} {...field("form")} />
             <SelectField label="Marks" empty="all" choices={MARK_CHOICES} {...field("mark")} />
             <SelectField label="State" empty="any" choices={choices(STATES)} {...field("state")} />
-            <Narrowed search={search} total={list.total} />
+            {stance === "desk" && <Narrowed search={search} total={list.total} />}
           </div>
+          {stance === "hand" && <Narrowed search={search} total={list.total} />}
+          <div className="border-ink border-b" />
           {list.total === 0 ? (
             <p className="py-6 text-soft">
               {filter ? (
@@ -66,8 +82,46 @@ export function KitView() {
             <ItemRows filter={filter} />
           )}
         </section>
-        <PlaceList chosen={search.get("place") ?? ""} />
+        {stance === "desk" && <PlaceList chosen={search.get("place") ?? ""} />}
       </div>
+    </div>
+  );
+}
+
+type Shown = "filters" | "places" | "tools" | null;
+
+/** How many filters narrow the list; the field above has its own words. */
+function narrowedBy(search: URLSearchParams): number {
+  return [...new URLSearchParams(kitFilter(search)).keys()].filter((name) => name !== "q").length;
+}
+
+type InTheHandProps = { shown: Shown; onShow: (shown: Shown) => void; narrowed: number };
+
+/** One row of buttons; what each of them unfolds would fill the screen before the first item. */
+function InTheHand({ shown, onShow, narrowed }: InTheHandProps) {
+  const folds = [
+    { fold: "filters", word: narrowed ? `Filter (${narrowed})` : "Filter" },
+    { fold: "places", word: "Places" },
+    { fold: "tools", word: "Other" },
+  ] as const;
+  return (
+    <div className="flex flex-col gap-3">
+      <div className="flex gap-2">
+        <Link to="/kit/lines" className={`${buttonLook("solid")} flex-1 whitespace-nowrap`}>
+          Add items
+        </Link>
+        {folds.map(({ fold, word }) => (
+          <Button
+            key={fold}
+            aria-expanded={shown === fold}
+            onClick={() => onShow(shown === fold ? null : fold)}
+            className="aria-expanded:bg-lit"
+          >
+            {word}
+          </Button>
+        ))}
+      </div>
+      {shown === "tools" && <Tools />}
     </div>
   );
 }
@@ -78,10 +132,7 @@ function Narrowed({ search, total }: { search: URLSearchParams; total: number | 
   const place = search.get("place");
   const q = search.get("q");
   return (
-    <p
-      aria-live="polite"
-      className="ml-auto pb-1.5 text-soft max-hand:col-span-2 max-hand:ml-0 max-hand:text-left"
-    >
+    <p aria-live="polite" className="ml-auto pb-1.5 text-soft max-hand:ml-0">
       {total === undefined ? "looking…" : count(total, "thing")}
       {q && ` like “${q}”`}
       {place && ` in ${placePath(place, places)}`}

@@ -9,7 +9,6 @@ import { useToday } from "../api/session";
 import { Marks } from "../parts/Marks";
 import { Counted, Sentence } from "../parts/Sentence";
 import { Swatch } from "../parts/Swatch";
-import { SignOut } from "../signin/SignOut";
 import { buttonLook } from "../ui/Button";
 import { Without } from "../ui/Without";
 import { capital, count } from "../words/codes";
@@ -39,21 +38,22 @@ export function NextView() {
         </Sentence>
       )}
       {summary.data?.things === 0 && (
-        <div className="flex items-center gap-3">
-          <p className="text-soft">
-            The kit is empty: begin with the places it lies in, then the things.
+        <div className="flex flex-wrap items-center gap-3">
+          <p className="text-soft max-hand:w-full">
+            The kit is empty. Tick what you own for a first packing list, or write it in item by
+            item.
           </p>
-          <Link to="/kit/places/new" className={buttonLook()}>
-            Add a place
+          <Link to="/kit/usual" className={buttonLook("solid")}>
+            Tick what you have
+          </Link>
+          <Link to="/kit/lines" className={buttonLook()}>
+            Add items
           </Link>
         </div>
       )}
       <Mended today={today} />
       {trouble && trouble.total > 0 && <Trouble trouble={trouble} today={today} />}
       <Waiting today={today} />
-      <div className="hand:hidden">
-        <SignOut />
-      </div>
     </div>
   );
 }

@@ -264,7 +264,7 @@ function Stage({ list, words, headline, card, then = [], thumb }: StageProps) {
       >
         Edit booking
       </Link>
-      <div className="fixed inset-x-0 bottom-0 z-10 flex flex-col gap-3 border-hair border-t bg-paper px-4 pt-3 pb-4">
+      <div className="fixed inset-x-0 bottom-(--foot) z-10 flex flex-col gap-3 border-hair border-t bg-paper px-4 pt-3 pb-4">
         {thumb}
       </div>
     </div>

@@ -149,6 +149,10 @@ const router = createBrowserRouter([
         path: "/house",
         lazy: view(() => import("../rule/HouseView"), "HouseView"),
       },
+      {
+        path: "/account",
+        lazy: view(() => import("../signin/AccountView"), "AccountView"),
+      },
       { path: "*", element: <Lost /> },
     ],
   },

@@ -1,20 +1,12 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { ask } from "../api/client";
 
-export function SignOut() {
+/** Signs out of this browser and forgets what it was told. */
+export function useSignOut() {
   const queries = useQueryClient();
-  const signOut = async () => {
+  return async () => {
     await ask("DELETE", "/api/session");
     queries.clear();
     location.assign("/");
   };
-  return (
-    <button
-      type="button"
-      onClick={() => void signOut()}
-      className="min-h-11 whitespace-nowrap px-2 text-soft hover:text-ink"
-    >
-      Sign out
-    </button>
-  );
 }

@@ -85,7 +85,7 @@ export function PieceCard({ session, piece, onDone }: CardProps) {
           Skip
         </Button>
       </div>
-      <div className="max-hand:fixed max-hand:inset-x-0 max-hand:bottom-0 max-hand:z-10 max-hand:border-hair max-hand:border-t max-hand:bg-paper max-hand:px-4 max-hand:pt-3 max-hand:pb-4">
+      <div className="max-hand:fixed max-hand:inset-x-0 max-hand:bottom-(--foot) max-hand:z-10 max-hand:border-hair max-hand:border-t max-hand:bg-paper max-hand:px-4 max-hand:pt-3 max-hand:pb-4">
         {isWorking ? (
           <Button kind="solid" size="thumb" onClick={() => void fill().catch(() => {})}>
             Filled and labelled

@@ -137,7 +137,7 @@ function Counting({
       <Part id="missing" title="Not seen yet" items={missing} take={take} see={see} />
       <Part id="unexpected" title="Unexpected" items={unexpected} take={take} see={see} tells />
       <Part id="present" title="There" items={present} take={take} see={see} />
-      <div className="fixed inset-x-0 bottom-0 z-10 flex gap-3 border-hair border-t bg-paper px-7 py-3 max-hand:flex-col max-hand:px-4">
+      <div className="fixed inset-x-0 bottom-(--foot) z-10 flex gap-3 border-hair border-t bg-paper px-7 py-3 max-hand:flex-col max-hand:px-4">
         <Button
           kind="solid"
           className="max-hand:min-h-14"

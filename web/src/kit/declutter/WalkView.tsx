@@ -131,7 +131,7 @@ function Decide({ advised, onLater }: { advised: Advice; onLater: () => void }) 
       <p>
         <b>{ADVICE[advice]}</b>: {advised.reasons.map((reason) => REASONS[reason]).join(", ")}.
       </p>
-      <div className="flex flex-wrap items-end gap-2 max-hand:fixed max-hand:inset-x-0 max-hand:bottom-0 max-hand:z-10 max-hand:grid max-hand:grid-cols-2 max-hand:border-hair max-hand:border-t max-hand:bg-paper max-hand:px-4 max-hand:pt-3 max-hand:pb-4">
+      <div className="flex flex-wrap items-end gap-2 max-hand:fixed max-hand:inset-x-0 max-hand:bottom-(--foot) max-hand:z-10 max-hand:grid max-hand:grid-cols-2 max-hand:border-hair max-hand:border-t max-hand:bg-paper max-hand:px-4 max-hand:pt-3 max-hand:pb-4">
         <Button kind={kind("keep")} className="min-h-11" onClick={keep}>
           Keep it
         </Button>

@@ -188,7 +188,7 @@ function OneLine({ place, added, onMany, onAdded, onUndone }: OneLineProps) {
           Enter adds it, Ctrl-Z undoes the last one. Paste a list to check all its lines first.
         </p>
       )}
-      <div className="flex flex-wrap items-center gap-2 max-hand:sticky max-hand:bottom-2">
+      <div className="flex flex-wrap items-center gap-2 max-hand:sticky max-hand:bottom-[calc(var(--foot)+8px)]">
         <Button type="submit" kind="solid" size="usual" disabled={!line.trim() || isBusy}>
           {shown ? `Add ${lineName(shown)}` : "Add"}
         </Button>

@@ -41,7 +41,7 @@ export function UsualNew() {
       {usual.data ? (
         <div className="grid grid-cols-[minmax(0,1fr)_24rem] items-start gap-8 max-hand:grid-cols-1">
           <Kinds kinds={all} ticks={ticks} onTick={setTicks} />
-          <div className="sticky top-4 flex max-h-[calc(100dvh-2rem)] flex-col gap-3 max-hand:top-auto max-hand:bottom-2">
+          <div className="sticky top-4 flex max-h-[calc(100dvh-2rem)] flex-col gap-3 max-hand:top-auto max-hand:bottom-[calc(var(--foot)+8px)]">
             <AddThem ticks={ticks} onDone={() => setTicks({})} />
             <div className="min-h-0 overflow-y-auto max-hand:hidden">
               <FillingCase kinds={all} ticks={ticks} />

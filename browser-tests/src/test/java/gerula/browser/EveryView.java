@@ -33,6 +33,7 @@ final class EveryView {
         "/kit/tables",
         "/dates",
         "/house",
+        "/account",
         "/bench",
         "/bench/empties",
         "/bench/dilution",
