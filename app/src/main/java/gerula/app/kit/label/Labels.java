@@ -38,7 +38,13 @@ class Labels {
     this.workspaces = workspaces;
   }
 
-  byte[] print(SignedIn who, List<UUID> items, List<UUID> placeIds, LabelSheet sheet, int skip) {
+  byte[] print(
+      SignedIn who,
+      List<UUID> items,
+      List<UUID> placeIds,
+      LabelSheet sheet,
+      int skip,
+      LabelPdf.Offset offset) {
     new Faults()
         .unless(
             skip < sheet.perPage(),
@@ -55,7 +61,7 @@ class Labels {
         workspaces.read(
             who.workspace(),
             () -> Stream.concat(ofItems(items).stream(), ofPlaces(placeIds).stream()).toList());
-    return new LabelPdf(sheet, skip).print(labels);
+    return new LabelPdf(sheet, skip, offset).print(labels);
   }
 
   private List<Label> ofItems(List<UUID> ids) {

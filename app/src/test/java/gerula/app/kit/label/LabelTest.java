@@ -73,6 +73,75 @@ class LabelTest {
         .contains("Fine powder", "10 Jan 2032");
   }
 
+  /** A whole sheet, looked at point by point: there is ink where it may be and nowhere else. */
+  @ParameterizedTest
+  @EnumSource(LabelSheet.class)
+  void nothingIsPrintedWhereAPrinterWouldClipIt(LabelSheet sheet) throws IOException {
+    List<String> whole = Collections.nCopies(sheet.perPage(), powder);
+    BufferedImage page = pages(print(sheet, 0, whole, List.of())).getFirst();
+    boolean[][] may = mayBePrinted(sheet, page);
+    int inked = 0;
+    for (int x = 0; x < page.getWidth(); x++) {
+      for (int y = 0; y < page.getHeight(); y++) {
+        if ((page.getRGB(x, y) & 0xff) < 128) {
+          inked++;
+          if (!may[x][y]) {
+            throw new AssertionError("%s: ink at %.1f, %.1f mm".formatted(sheet, mm(x), mm(y)));
+          }
+        }
+      }
+    }
+    assertThat(inked).isGreaterThan(1000);
+  }
+
+  private static boolean[][] mayBePrinted(LabelSheet sheet, BufferedImage page) {
+    boolean[][] may = new boolean[page.getWidth()][page.getHeight()];
+    for (int number = 0; number < sheet.perPage(); number++) {
+      LabelSheet.Area area = sheet.inside(number);
+      for (int x = dot(area.leftMm()) - 1; x <= dot(area.rightMm()) + 1; x++) {
+        for (int y = dot(area.topMm()) - 1; y <= dot(area.bottomMm()) + 1; y++) {
+          may[Math.min(x, page.getWidth() - 1)][Math.min(y, page.getHeight() - 1)] = true;
+        }
+      }
+    }
+    return may;
+  }
+
+  private static int dot(double mm) {
+    return (int) Math.round(mm * DPI / 25.4);
+  }
+
+  private static double mm(int dot) {
+    return dot * 25.4 / DPI;
+  }
+
+  /** The same frame, moved as far as the printer is off. */
+  @Test
+  void theTrialPageShowsTheGridAndFollowsTheOffset() throws IOException {
+    BufferedImage page = trial("/api/labels/trial?sheet=a4-21");
+    LabelSheet.Area area = LabelSheet.A4_21.inside(0);
+    assertThat(isInked(page, area.leftMm(), area.topMm() + 10)).isTrue();
+    assertThat(isInked(page, area.leftMm() + 5, area.topMm() + 10)).isFalse();
+    BufferedImage moved = trial("/api/labels/trial?sheet=a4-21&rightMm=5&downMm=-2");
+    assertThat(isInked(moved, area.leftMm() + 5, area.topMm() + 8)).isTrue();
+    assertThat(isInked(moved, area.leftMm(), area.topMm() + 10)).isFalse();
+    client.get("/api/labels/trial?sheet=a4-21&rightMm=11").expect(422);
+    client.get("/api/labels/trial?sheet=napkin").expect(422);
+  }
+
+  private BufferedImage trial(String path) throws IOException {
+    return pages(client.bytes("GET", path, "")).getFirst();
+  }
+
+  private static boolean isInked(BufferedImage page, double x, double y) {
+    for (int near = -2; near <= 2; near++) {
+      if ((page.getRGB(dot(x) + near, dot(y)) & 0xff) < 160) {
+        return true;
+      }
+    }
+    return false;
+  }
+
   @Test
   void usedLabelsAreSkippedAndASheetGoesOnOverThePage() throws IOException {
     List<String> many = Collections.nCopies(24, powder);

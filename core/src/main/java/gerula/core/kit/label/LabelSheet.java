@@ -4,7 +4,9 @@ import gerula.core.rule.Code;
 
 /**
  * Sheets of labels of the usual grids, and strips of tape. Lengths in mm; sheets are A4, 210 x 297.
- * The measures of the grids are common practice; what is printed keeps clear of their edges.
+ * The measures of the grids are common practice. Printers leave the edge of a sheet white and feed
+ * it a little askew: what is printed keeps {@value #CLEAR_MM} mm clear of the edge of the sheet,
+ * and of the edge of its label where that has the room (common practice).
  */
 public enum LabelSheet implements Code {
   A4_24(3, 8, 70, 37, 0, 0.5, 0),
@@ -17,6 +19,13 @@ public enum LabelSheet implements Code {
 
   public static final double A4_WIDTH_MM = 210;
   public static final double A4_HEIGHT_MM = 297;
+
+  private static final double CLEAR_MM = 4;
+
+  /** On labels lower than this every millimetre counts. */
+  private static final double ROOMY_FROM_MM = 25;
+
+  private static final double LEAST_CLEAR_MM = 1.2;
 
   private final int columns;
   private final int rows;
@@ -51,6 +60,39 @@ public enum LabelSheet implements Code {
    * @param topMm from its upper edge
    */
   public record Spot(int page, double leftMm, double topMm) {}
+
+  /**
+   * What may be printed on.
+   *
+   * @param leftMm from the left edge of the page
+   * @param topMm from its upper edge
+   */
+  public record Area(double leftMm, double topMm, double widthMm, double heightMm) {
+
+    public double rightMm() {
+      return leftMm + widthMm;
+    }
+
+    public double bottomMm() {
+      return topMm + heightMm;
+    }
+  }
+
+  /**
+   * What may be printed on of a label; everything of it lies on {@link #spot}.
+   *
+   * @param number of the label, from 0
+   */
+  public Area inside(int number) {
+    Spot spot = spot(number);
+    double clear = heightMm >= ROOMY_FROM_MM ? CLEAR_MM : LEAST_CLEAR_MM;
+    double edge = isTape() ? 0 : CLEAR_MM;
+    double left = Math.max(spot.leftMm() + clear, edge);
+    double top = Math.max(spot.topMm() + clear, edge);
+    double right = Math.min(spot.leftMm() + widthMm - clear, pageWidthMm() - edge);
+    double bottom = Math.min(spot.topMm() + heightMm - clear, pageHeightMm() - edge);
+    return new Area(left, top, right - left, bottom - top);
+  }
 
   public int perPage() {
     return columns * rows;

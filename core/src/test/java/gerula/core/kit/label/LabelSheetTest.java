@@ -28,6 +28,27 @@ class LabelSheetTest {
     }
   }
 
+  /** What printers leave white, and how far off they feed a sheet, is common practice. */
+  @ParameterizedTest
+  @EnumSource(LabelSheet.class)
+  void whatIsPrintedKeepsClearOfTheEdges(LabelSheet sheet) {
+    for (int one = 0; one < sheet.perPage(); one++) {
+      LabelSheet.Spot spot = sheet.spot(one);
+      LabelSheet.Area area = sheet.inside(one);
+      double clear = sheet.heightMm() > 25 ? 4 : 1;
+      assertThat(area.leftMm()).isGreaterThanOrEqualTo(spot.leftMm() + clear);
+      assertThat(area.topMm()).isGreaterThanOrEqualTo(spot.topMm() + clear);
+      assertThat(area.rightMm()).isLessThanOrEqualTo(spot.leftMm() + sheet.widthMm() - clear);
+      assertThat(area.bottomMm()).isLessThanOrEqualTo(spot.topMm() + sheet.heightMm() - clear);
+      if (!sheet.isTape()) {
+        assertThat(Math.min(area.leftMm(), area.topMm())).isGreaterThanOrEqualTo(4);
+        assertThat(area.rightMm()).isLessThanOrEqualTo(206);
+        assertThat(area.bottomMm()).isLessThanOrEqualTo(293);
+      }
+      assertThat(Math.min(area.widthMm(), area.heightMm())).isGreaterThan(6);
+    }
+  }
+
   @Test
   void theLabelAfterTheLastBeginsANewPage() {
     assertThat(LabelSheet.A4_24.spot(24)).isEqualTo(new LabelSheet.Spot(1, 0, 0.5));
