@@ -8,8 +8,9 @@ import { SelectField } from "../ui/Field";
 import { capital, choices, count } from "../words/codes";
 import { placePath } from "../words/items";
 import { CLASSES, FORMS, SECTIONS, STATES } from "../words/lists";
-import { type FilterName, kitFilter } from "./filter";
+import { type FilterName, kitFilter, kitList } from "./filter";
 import { ItemRows } from "./item/ItemRows";
+import { ItemTable } from "./item/ItemTable";
 import { PlaceList } from "./place/PlaceList";
 
 /** The whole kit as one ruled list, narrowed by the address. */
@@ -19,6 +20,7 @@ export function KitView() {
   const list = useItemParts(filter, []);
   const stance = useStance();
   const [shown, setShown] = useState<Shown>(null);
+  const Rows = stance === "desk" ? ItemTable : ItemRows;
   const narrow = (name: FilterName, value: string) => {
     const next = new URLSearchParams(search);
     value ? next.set(name, value) : next.delete(name);
@@ -32,7 +34,10 @@ export function KitView() {
     <div className="flex flex-col gap-5">
       <KitSentence />
       {stance === "desk" ? (
-        <Tools />
+        <div className="flex items-end gap-4">
+          <Tools />
+          <Narrowed search={search} total={list.total} />
+        </div>
       ) : (
         <InTheHand shown={shown} onShow={setShown} narrowed={narrowedBy(search)} />
       )}
@@ -60,10 +65,12 @@ export function KitView() {
             <SelectField label="Form" empty="all" choices={choices(FORMS)} {...field("form")} />
             <SelectField label="Marks" empty="all" choices={MARK_CHOICES} {...field("mark")} />
             <SelectField label="State" empty="any" choices={choices(STATES)} {...field("state")} />
-            {stance === "desk" && <Narrowed search={search} total={list.total} />}
           </div>
-          {stance === "hand" && <Narrowed search={search} total={list.total} />}
-          <div className="border-ink border-b" />
+          {stance === "hand" && (
+            <div className="border-ink border-b">
+              <Narrowed search={search} total={list.total} />
+            </div>
+          )}
           {list.total === 0 ? (
             <p className="py-6 text-soft">
               {filter ? (
@@ -79,7 +86,7 @@ export function KitView() {
               )}
             </p>
           ) : (
-            <ItemRows filter={filter} />
+            <Rows filter={kitList(search)} />
           )}
         </section>
         {stance === "desk" && <PlaceList chosen={search.get("place") ?? ""} />}
@@ -132,7 +139,7 @@ function Narrowed({ search, total }: { search: URLSearchParams; total: number | 
   const place = search.get("place");
   const q = search.get("q");
   return (
-    <p aria-live="polite" className="ml-auto pb-1.5 text-soft max-hand:ml-0">
+    <p aria-live="polite" className="ml-auto pb-1.5 text-right text-soft max-hand:text-left">
       {total === undefined ? "looking…" : count(total, "thing")}
       {q && ` like “${q}”`}
       {place && ` in ${placePath(place, places)}`}

@@ -1,6 +1,6 @@
 import type { Item } from "../api/client";
 
-const SIZES = { small: "size-6", usual: "size-7", large: "size-20" };
+const SIZES = { row: "size-4", small: "size-6", usual: "size-7", large: "size-20" };
 
 /** A thing's own colour, as near as a screen can show it. */
 export function Swatch({ item, size = "usual" }: { item: Item; size?: keyof typeof SIZES }) {

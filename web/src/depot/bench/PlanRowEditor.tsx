@@ -89,8 +89,8 @@ export function PlanRowEditor({ row, empties, onChange, onLeave }: EditorProps) 
           }
         />
         <p className="self-end pb-2 text-soft text-sm">
-          {row.useBasis === "learnt" && "as the log says"}
-          {row.useBasis === "assumed" && "a pack a year, until the log knows better"}
+          {row.useBasis === "learnt" && "from the recorded use"}
+          {row.useBasis === "assumed" && "assumed: a pack a year, no use recorded yet"}
           {row.useBasis === "told" && "as you said"}
         </p>
       </div>

@@ -77,7 +77,7 @@ export function PlanView({ session, plan }: PlanViewProps) {
             : `Begin with ${count(plan.labels, "container")}`}
         </Button>
         <Button kind="bare" onClick={() => void giveUp().catch(() => {})}>
-          Take it all off the bench
+          Clear the bench
         </Button>
       </div>
       <div className="grid grid-cols-[minmax(0,1fr)_22rem] items-start gap-8 max-hand:grid-cols-1">

@@ -29,7 +29,7 @@ export function EmptiesView() {
         </Button>
       </div>
       {empties.kinds.length > 0 && (
-        <Shelf title="At hand">
+        <Shelf title="In stock">
           {empties.kinds.map((kind) => (
             <Kind
               key={kind.id}

@@ -6,8 +6,10 @@ import { ask, type Item, Problem, type Schemas } from "../../api/client";
 import { usePlaceSheet, usePlaces } from "../../api/kit";
 import { Counted, Sentence } from "../../parts/Sentence";
 import { Swatch } from "../../parts/Swatch";
+import { useStance } from "../../parts/stance";
 import { useScans } from "../../scan/scans";
 import { Button } from "../../ui/Button";
+import { NumberPad } from "../../ui/NumberPad";
 import { Without } from "../../ui/Without";
 import { capital, count, word } from "../../words/codes";
 import { fullName, placePath, placeTail, shortName } from "../../words/items";
@@ -17,7 +19,7 @@ type Count = Schemas["CountView"];
 
 const countKey = (count: string) => ["count", count];
 
-/** Counting a place: tick or scan what is there; go on later; settle it in one act. */
+/** Counting a place: tick or scan what is there; continue later; finish it in one act. */
 export function CountView() {
   const { id: place = "" } = useParams();
   const queries = useQueryClient();
@@ -57,7 +59,7 @@ export function CountView() {
   if (open === "") {
     return (
       <div className="flex flex-col items-start gap-5">
-        <Sentence>Nobody is counting {placePath(place, places)}.</Sentence>
+        <Sentence>Count what is in {placePath(place, places)}.</Sentence>
         {trouble && (
           <p role="alert" className="text-stop">
             {trouble}
@@ -125,9 +127,9 @@ function Counting({
         .
       </Sentence>
       <p className="max-w-[62ch] text-soft">
-        Tick or scan what is there. Every tick is kept: you can stop and go on later. Settling says
-        that the location of what was not seen is unknown, and that unexpected items are here for
-        now.
+        Tick or scan what is there. Every tick is saved, so you can stop and continue later. When
+        you finish, items you didn't see are marked “location unknown”, and unexpected items are
+        noted as being here.
       </p>
       {trouble && (
         <p role="alert" className="text-stop">
@@ -144,13 +146,17 @@ function Counting({
           disabled={present.length + unexpected.length === 0 && expected > 0}
           onClick={() => void settle().catch(() => {})}
         >
-          Settle: {present.length} there, {missing.length} missing, {unexpected.length} unexpected
+          Finish: {present.length} there, {missing.length} missing, {unexpected.length} unexpected
         </Button>
         <Button kind="bare" onClick={() => navigate(`/kit/places/${take.place}`)}>
-          Go on later
+          Continue later
         </Button>
-        <Button kind="bare" onClick={() => void giveUp().catch(() => {})}>
-          Give this count up
+        <Button
+          kind="bare"
+          className="max-hand:min-h-9"
+          onClick={() => void giveUp().catch(() => {})}
+        >
+          Discard this count
         </Button>
       </div>
     </div>
@@ -216,8 +222,35 @@ function Tick({ item, take, see }: { item: Item; take: Count; see: See }) {
   );
 }
 
+type HowManyProps = { item: Item; take: Count; see: See };
+
 /** Counted stock gets its number; writing it down is seeing it. */
-function HowMany({ item, take, see }: { item: Item; take: Count; see: See }) {
+function HowMany(props: HowManyProps) {
+  return useStance() === "hand" ? <ByPad {...props} /> : <ByKeys {...props} />;
+}
+
+function ByPad({ item, take, see }: HowManyProps) {
+  const [isOpen, setOpen] = useState(false);
+  const kept = take.numbers[item.id];
+  const known = `of ${item.left} ${word("piece")}`;
+  return (
+    <>
+      <Button aria-label={`How many ${shortName(item)}`} onClick={() => setOpen(true)}>
+        {kept ?? "–"} <span className="text-soft">{known}</span>
+      </Button>
+      {isOpen && (
+        <NumberPad
+          title={shortName(item)}
+          beside={known}
+          onWrite={(number) => void see(item, true, number)}
+          onClose={() => setOpen(false)}
+        />
+      )}
+    </>
+  );
+}
+
+function ByKeys({ item, take, see }: HowManyProps) {
   const kept = take.numbers[item.id];
   const [typed, setTyped] = useState(kept === undefined ? "" : String(kept));
   const write = () => {

@@ -164,9 +164,7 @@ function Facts({ advised }: { advised: Advice }) {
   const places = usePlaces();
   const { item, wear, duplicates } = advised;
   const told = [
-    wear.lastUsed
-      ? `last used ${nearDate(wear.lastUsed, today)}`
-      : "not used, as far as the history goes",
+    wear.lastUsed ? `last used ${nearDate(wear.lastUsed, today)}` : "no use recorded",
     `${wear.usesInAYear === 1 ? "one use" : `${wear.usesInAYear} uses`} in a year`,
     item.useBy.lastDay ? inDate(item.useBy.lastDay, today) : "no date limits it",
     wear.costPerUse !== null && wear.currency && wear.uses > 0

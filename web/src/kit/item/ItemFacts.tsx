@@ -45,7 +45,7 @@ export function Facts({ item, wear, places, today }: Telling & { wear: Schemas["
         <Row label="Opened">{item.openedOn ? nearDate(item.openedOn, today) : "still sealed"}</Row>
         <Row label="Used">
           {wear.uses === 0
-            ? "not yet, as far as the history goes"
+            ? "no use recorded yet"
             : `${wear.uses === 1 ? "once" : `${wear.uses} times`}, last ${nearDate(wear.lastUsed ?? today, today)}`}
           {wear.costPerUse !== null &&
             wear.currency &&

@@ -1,14 +1,16 @@
 import { useMemo, useState } from "react";
 import { useSearchParams } from "react-router";
 import { fetchFile, type Item, type Place, Problem, type Schemas } from "../../api/client";
+import { useItemsOf } from "../../api/dates";
 import { useSession } from "../../api/depot";
-import { useItemSheet, useOpenPlaces, usePlaceList, usePlaces } from "../../api/kit";
+import { useOpenPlaces, usePlaceList, usePlaces } from "../../api/kit";
 import { Sentence } from "../../parts/Sentence";
-import { Button } from "../../ui/Button";
+import { Button, buttonLook } from "../../ui/Button";
 import { SelectField, TextField } from "../../ui/Field";
 import { capital, choices, count } from "../../words/codes";
 import { fullName, placePath } from "../../words/items";
 import { SHEETS } from "../../words/lists";
+import { decimal } from "../../words/quantities";
 
 type Sheet = Schemas["PrintLabels"]["sheet"];
 
@@ -22,14 +24,20 @@ const PER_PAGE: Record<Sheet, number> = {
   "tape-12": 1,
 };
 const KEPT = "gerula-label-sheet";
+const KEPT_OFFSET = "gerula-label-offset";
 
 /** Labels for things and places, on sheets or on tape. */
 export function LabelsView() {
   const [search] = useSearchParams();
-  const chosen = useChosen(search.get("item"), search.get("inside"), search.get("session") ?? "");
+  const chosen = useChosen(
+    search.getAll("item"),
+    search.get("inside"),
+    search.get("session") ?? "",
+  );
   const [left, setLeft] = useState<Set<string>>(new Set());
   const [sheet, setSheet] = useState<Sheet>(() => kept() ?? "a4-24");
   const [skip, setSkip] = useState("0");
+  const [offset, setOffset] = useState(keptOffset);
   const [trouble, setTrouble] = useState<string | null>(null);
   const items = chosen.items.filter((item) => !left.has(item.id));
   const places = chosen.places.filter((place) => !left.has(place.id));
@@ -38,12 +46,14 @@ export function LabelsView() {
   const print = async () => {
     setTrouble(null);
     localStorage.setItem(KEPT, sheet);
+    localStorage.setItem(KEPT_OFFSET, JSON.stringify(offset));
     try {
       const pdf = await fetchFile("POST", "/api/labels", {
         items: items.map((item) => item.id),
         places: places.map((place) => place.id),
         sheet,
         skip: Number(skip) || 0,
+        offset: inMm(offset),
       });
       save(pdf, "gerula-labels.pdf");
     } catch (thrown) {
@@ -92,6 +102,7 @@ export function LabelsView() {
           {trouble}
         </p>
       )}
+      <PrinterOffset sheet={sheet} offset={offset} onChange={setOffset} />
       <Choose />
       <ul className="max-w-4xl border-ink border-t">
         {chosen.places.map((place) => (
@@ -117,6 +128,63 @@ export function LabelsView() {
   );
 }
 
+type Offset = { right: string; down: string };
+
+/** What is written, as numbers; what is no number moves nothing. */
+function inMm({ right, down }: Offset) {
+  return { rightMm: decimal(right) ?? 0, downMm: decimal(down) ?? 0 };
+}
+
+function keptOffset(): Offset {
+  const kept = localStorage.getItem(KEPT_OFFSET);
+  return kept ? (JSON.parse(kept) as Offset) : { right: "0", down: "0" };
+}
+
+type OffsetProps = { sheet: Sheet; offset: Offset; onChange: (offset: Offset) => void };
+
+/** Printers feed a sheet a little askew: a trial page shows by how much, and what is written here mends it. */
+function PrinterOffset({ sheet, offset, onChange }: OffsetProps) {
+  const { rightMm, downMm } = inMm(offset);
+  return (
+    <details>
+      <summary className="w-fit py-1.5 text-soft underline max-hand:min-h-11">
+        Does the printer hit the labels?
+      </summary>
+      <p className="max-w-prose py-2">
+        Print the trial page on plain paper at 100 %, without fitting it to the page. Hold it with a
+        sheet of labels against the light: each cross belongs in the middle of its label. If they
+        lie off, write by how much everything has to move.
+      </p>
+      <div className="flex flex-wrap items-end gap-3">
+        <div className="w-32">
+          <TextField
+            label="Right, mm"
+            inputMode="decimal"
+            value={offset.right}
+            onChange={(event) => onChange({ ...offset, right: event.target.value })}
+          />
+        </div>
+        <div className="w-32">
+          <TextField
+            label="Down, mm"
+            inputMode="decimal"
+            value={offset.down}
+            onChange={(event) => onChange({ ...offset, down: event.target.value })}
+          />
+        </div>
+        <a
+          href={`/api/labels/trial?sheet=${sheet}&rightMm=${rightMm}&downMm=${downMm}`}
+          target="_blank"
+          rel="noreferrer"
+          className={buttonLook()}
+        >
+          Trial page
+        </a>
+      </div>
+    </details>
+  );
+}
+
 function kept(): Sheet | null {
   const value = localStorage.getItem(KEPT);
   return SHEETS.find((sheet) => sheet === value) ?? null;
@@ -124,12 +192,12 @@ function kept(): Sheet | null {
 
 /** One thing, or a place and all it holds, or the places themselves. */
 function useChosen(
-  item: string | null,
+  items: string[],
   inside: string | null,
   session: string,
 ): { items: Item[]; places: Place[] } {
   const filled = useSession(session).data;
-  const sheet = useItemSheet(item ?? "");
+  const named = useItemsOf(items);
   const { open } = useOpenPlaces(inside ? [inside] : []);
   const map = usePlaces();
   const { places } = usePlaceList();
@@ -139,13 +207,13 @@ function useChosen(
       const items = (filled?.pieces ?? []).flatMap((piece) => piece.decant ?? []);
       return { items, places: [] };
     }
-    if (item) return { items: sheet.data ? [sheet.data.item] : [], places: [] };
+    if (named.length) return { items: named, places: [] };
     if (inside) {
       const within = [...map.values()].filter((place) => placeLine(place, map).includes(inside));
       return { items: opened?.items ?? [], places: within };
     }
     return { items: [], places };
-  }, [item, inside, session, filled, sheet.data, opened, map, places]);
+  }, [named, inside, session, filled, opened, map, places]);
 }
 
 function placeLine(place: Place, map: Map<string, Place>): string[] {

@@ -178,7 +178,7 @@ function Doing({ place, openCount }: { place: Place; openCount: string | null })
     <div className="flex flex-wrap gap-2">
       {openCount ? (
         <Link to={`/kit/places/${place.id}/count`} className={buttonLook("solid")}>
-          Go on counting
+          Continue counting
         </Link>
       ) : (
         <Button kind="solid" onClick={() => void countIt().catch(() => {})}>

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
@@ -20,28 +21,30 @@ class CountTest extends WithTheDemo {
     String bag = Demo.place("Set bag");
     artist.goTo("/kit/places/" + bag);
     artist.goTo("/kit/places/" + bag + "/count");
-    assertThat(artist.sentence()).containsText("Nobody is counting");
+    assertThat(artist.sentence()).containsText("Count what is in Set bag");
     artist.goTo("/kit/places/" + bag);
     artist.press("Count it").click();
     assertThat(artist.sentence()).containsText("0 of 8 seen");
     tick("Pocket mirror");
     assertThat(artist.sentence()).containsText("1 of 8 seen");
-    artist.page.getByLabel("How many Blotting papers").fill("33");
-    artist.page.keyboard().press("Enter");
+    artist.press("How many Blotting papers").click();
+    for (String key : List.of("3", "4", "Delete the last digit", "3", "Save")) {
+      artist.press(key).click();
+    }
     assertThat(artist.sentence()).containsText("2 of 8 seen");
     scan(artist, code(artist, Demo.item("Scissors")));
     assertThat(artist.sentence()).containsText("one unexpected item");
-    artist.press("Go on later").click();
+    artist.press("Continue later").click();
     artist
         .page
-        .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on counting"))
+        .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Continue counting"))
         .click();
     assertThat(artist.sentence()).containsText("2 of 8 seen, 6 not seen, one unexpected item");
-    artist.press("Settle: 2 there, 6 missing, 1 unexpected").click();
+    artist.press("Finish: 2 there, 6 missing, 1 unexpected").click();
     assertThat(artist.sentence()).containsText("Set bag: three things");
     // Looking at a count that is settled begins no new one.
     artist.page.goBack();
-    assertThat(artist.sentence()).containsText("Nobody is counting");
+    assertThat(artist.sentence()).containsText("Count what is in Set bag");
     artist.goTo("/kit/items/" + Demo.item("Blotting papers"));
     assertThat(artist.sentence()).containsText("33 pieces of 100");
     assertThat(artist.page.getByText("Counted").first()).isVisible();

@@ -81,7 +81,7 @@ class KinTest {
       artist.page.getByLabel("Take another pack").fill("lip stain");
       artist.page.getByRole(AriaRole.BUTTON, named("Take Quillon Lip stain")).first().click();
       assertThat(artist.sentence()).containsText("Three packs into");
-      artist.press("Take it all off the bench").click();
+      artist.press("Clear the bench").click();
       assertThat(artist.sentence()).containsText("The bench is clear");
       assertThat(artist.complaints).isEmpty();
     }

@@ -54,7 +54,7 @@ class KitTest extends WithTheDemo {
     assertThat(artist.page.getByText("Sea mist").first()).isVisible();
     artist.page.keyboard().press("Enter");
     assertThat(artist.page.getByText("like “mist sae”")).isVisible();
-    assertThat(artist.page.locator("main li a").first()).containsText("Sea mist");
+    assertThat(artist.page.locator("[data-row] a").first()).containsText("Sea mist");
   }
 
   @Test

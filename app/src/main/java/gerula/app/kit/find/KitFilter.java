@@ -19,6 +19,8 @@ import org.jspecify.annotations.Nullable;
  * @param state only what is in this state
  * @param place only what lies in this place or in what lies in it
  * @param until only what ends from today up to this day
+ * @param sort by name when it is null; what was sought for: the best first
+ * @param descending the other way round
  * @param from position of the first thing of the part, from 0
  */
 record KitFilter(
@@ -31,6 +33,8 @@ record KitFilter(
     @Nullable UUID place,
     @Nullable LocalDate until,
     @Nullable UUID product,
+    KitOrder.@Nullable SortBy sort,
+    @Nullable Boolean descending,
     @Nullable @Min(0) Integer from,
     @Nullable @Min(1) @Max(200) Integer most) {
 
@@ -56,6 +60,10 @@ record KitFilter(
     AT_THE_REPAIRER,
     LOST,
     DISCARDED
+  }
+
+  boolean isDescending() {
+    return Boolean.TRUE.equals(descending);
   }
 
   int fromOrFirst() {

@@ -28,6 +28,7 @@ import java.util.stream.Collectors;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
+import org.jooq.SortField;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
 
@@ -61,7 +62,12 @@ public class KitLists {
     Condition condition =
         isSought ? condition(filter).and(tells(Finder.words(filter.q()))) : condition(filter);
     return new Part(
-        count(condition), inThisOrder(ids(condition, filter.fromOrFirst(), filter.mostOrUsual())));
+        count(condition),
+        inThisOrder(ids(condition, order(filter), filter.fromOrFirst(), filter.mostOrUsual())));
+  }
+
+  private List<SortField<?>> order(KitFilter filter) {
+    return KitOrder.of(filter.sort(), filter.isDescending(), places::tree);
   }
 
   private int count(Condition condition) {
@@ -73,13 +79,13 @@ public class KitLists {
             .where(condition));
   }
 
-  private List<UUID> ids(Condition condition, int from, int most) {
+  private List<UUID> ids(Condition condition, List<SortField<?>> order, int from, int most) {
     return sql.select(ITEM.ID)
         .from(ITEM)
         .join(PRODUCT)
         .on(PRODUCT.ID.eq(ITEM.PRODUCT_ID))
         .where(condition)
-        .orderBy(PRODUCT.NAME, PRODUCT.DEPTH, PRODUCT.SHADE, ITEM.ID)
+        .orderBy(order)
         .offset(from)
         .limit(most)
         .fetch(ITEM.ID);
@@ -88,14 +94,11 @@ public class KitLists {
   /** Best matches first; among thousands of them nobody looks beyond the first few hundred. */
   private Part found(KitFilter filter) {
     List<UUID> best = finder.ids(filter.q(), Finder.MOST);
-    Set<UUID> narrowed =
-        sql.select(ITEM.ID)
-            .from(ITEM)
-            .join(PRODUCT)
-            .on(PRODUCT.ID.eq(ITEM.PRODUCT_ID))
-            .where(condition(filter).and(ITEM.ID.in(best)))
-            .fetchSet(ITEM.ID);
-    List<UUID> ids = best.stream().filter(narrowed::contains).toList();
+    List<UUID> narrowed =
+        ids(condition(filter).and(ITEM.ID.in(best)), order(filter), 0, Finder.MOST);
+    Set<UUID> those = Set.copyOf(narrowed);
+    List<UUID> ids =
+        filter.sort() == null ? best.stream().filter(those::contains).toList() : narrowed;
     return new Part(
         ids.size(),
         inThisOrder(ids.stream().skip(filter.fromOrFirst()).limit(filter.mostOrUsual()).toList()));
@@ -116,7 +119,9 @@ public class KitLists {
   /** What cannot be used as it is: any of the four marks is at stop. The first few, by name. */
   Part attention(int most) {
     Condition condition = ITEM.DISCARDED_ON.isNull().and(marks().isAnyAtStop());
-    return new Part(count(condition), inThisOrder(ids(condition, 0, most)));
+    return new Part(
+        count(condition),
+        inThisOrder(ids(condition, KitOrder.of(null, false, places::tree), 0, most)));
   }
 
   List<StoredItem> inThisOrder(List<UUID> ids) {

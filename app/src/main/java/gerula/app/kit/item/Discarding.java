@@ -19,6 +19,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** Throwing things out: nothing waits for them afterwards. */
@@ -63,6 +64,24 @@ public class Discarding {
           StoredItem item = kit.inKit(id);
           discardFacts(item, cause).forEach(act::tell);
           discard(act, item, cause);
+        });
+  }
+
+  /** Several at once, for one cause. */
+  void discardMany(SignedIn who, UUID actId, List<UUID> ids, DiscardCause cause) {
+    ledger.perform(
+        who,
+        actId,
+        "discarded",
+        Map.of("cause", cause.code()),
+        act -> {
+          // A palette goes after what lies in it.
+          List<StoredItem> items = kit.inKit(act, ids);
+          Map<Boolean, List<StoredItem>> arePlaces =
+              items.stream()
+                  .collect(Collectors.partitioningBy(one -> places.being(one.id()).isPresent()));
+          arePlaces.get(false).forEach(item -> discard(act, item, cause));
+          arePlaces.get(true).forEach(item -> discard(act, item, cause));
         });
   }
 

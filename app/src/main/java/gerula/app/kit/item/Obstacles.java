@@ -25,6 +25,14 @@ public final class Obstacles {
     }
   }
 
+  /** Of several: each says which one it is. */
+  static void toOpeningOneOf(Faults faults, Item item, LocalDate openedOn, LocalDate today) {
+    for (Obstacle one : Obstacle.toOpening(item, openedOn, today)) {
+      String name = (item.product().name() + " " + item.product().shade()).strip();
+      faults.unless(false, "items", one.code(), name + ": " + opening(one, item, today));
+    }
+  }
+
   /**
    * @param openedOn the day it really was opened, null when it never was
    */

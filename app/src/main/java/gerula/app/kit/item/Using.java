@@ -13,6 +13,7 @@ import gerula.core.kit.item.Level;
 import gerula.core.quantity.Quantity;
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -81,6 +82,23 @@ class Using {
               "Its dates are those of the pack it was filled from. Change them there; it follows.");
           faults.refuseIfAny();
           handling.became(act, item, item.item().openedOn(openedOn));
+        });
+  }
+
+  /** The same of several at once; each of them was sealed until now. */
+  void openedMany(SignedIn who, UUID actId, List<UUID> ids, LocalDate openedOn) {
+    ledger.perform(
+        who,
+        actId,
+        "opened",
+        Map.of(),
+        act -> {
+          List<StoredItem> items = kit.inKit(act, ids);
+          Faults faults = new Faults();
+          items.forEach(
+              item -> Obstacles.toOpeningOneOf(faults, item.item(), openedOn, time.today()));
+          faults.refuseIfAny();
+          items.forEach(item -> handling.became(act, item, item.item().openedOn(openedOn)));
         });
   }
 

@@ -206,7 +206,7 @@ public class Whereabouts {
     if (place.place().home() == null) {
       throw Refused.notNow(
           "no-home",
-          place.place().name() + " belongs nowhere in particular. Say where, then bring it home.");
+          place.place().name() + " has no home yet. Say where it belongs, then put it away.");
     }
     movePlace(act, before, place, place.place().home());
   }

@@ -1,0 +1,153 @@
+import { useState } from "react";
+import { Link } from "react-router";
+import { useActs } from "../../api/acts";
+import type { Item } from "../../api/client";
+import { usePlaceList, usePlaces } from "../../api/kit";
+import { useToday } from "../../api/session";
+import { Button, buttonLook } from "../../ui/Button";
+import { SelectField, TextField } from "../../ui/Field";
+import { Sheet } from "../../ui/Sheet";
+import { capital, choices, count } from "../../words/codes";
+import { placePath } from "../../words/items";
+import { CAUSES } from "../../words/lists";
+
+/** An address has room for so many. */
+const MOST_LABELS = 150;
+
+type Asking = "move" | "opened" | "discard" | null;
+type ManyProps = { chosen: Item[]; onClear: () => void };
+
+/** What is done with several items in one act. */
+export function ManyItems({ chosen, onClear }: ManyProps) {
+  const [asking, setAsking] = useState<Asking>(null);
+  if (chosen.length === 0) return null;
+  const done = () => {
+    setAsking(null);
+    onClear();
+  };
+  const question = { chosen, onDone: done, onClose: () => setAsking(null) };
+  return (
+    <div
+      role="toolbar"
+      aria-label="With the chosen items"
+      className="fixed inset-x-0 bottom-0 z-10 flex flex-wrap items-center gap-2 border-line border-t bg-paper px-7 py-3"
+    >
+      <p aria-live="polite" className="mr-4 font-semibold">
+        {capital(count(chosen.length, "item"))} chosen
+      </p>
+      <Button onClick={() => setAsking("move")}>Move</Button>
+      <Button disabled={!chosen.every((item) => item.sealed)} onClick={() => setAsking("opened")}>
+        Opened
+      </Button>
+      {chosen.length <= MOST_LABELS && (
+        <Link
+          to={`/kit/labels?${chosen.map((item) => `item=${item.id}`).join("&")}`}
+          className={buttonLook()}
+        >
+          Labels
+        </Link>
+      )}
+      <Button kind="stop" onClick={() => setAsking("discard")}>
+        Discard
+      </Button>
+      <Button kind="bare" onClick={onClear}>
+        Choose none
+      </Button>
+      {asking === "move" && <Move {...question} />}
+      {asking === "opened" && <Opened {...question} />}
+      {asking === "discard" && <Discard {...question} />}
+    </div>
+  );
+}
+
+type Question = { chosen: Item[]; onDone: () => void; onClose: () => void };
+
+/** Does it with all of them; refused, it stays open with what was chosen. */
+function useWithAll({ chosen, onDone }: Question) {
+  const { perform } = useActs();
+  return (path: string, body: Record<string, unknown>, done: string) =>
+    void perform({ path, body: { ...body, items: chosen.map((item) => item.id) }, done })
+      .then(onDone)
+      .catch(() => {});
+}
+
+function Move(question: Question) {
+  const withAll = useWithAll(question);
+  const places = usePlaces();
+  const { places: list } = usePlaceList();
+  const [to, setTo] = useState("");
+  const what = count(question.chosen.length, "item");
+  return (
+    <Sheet title={`Move ${what}`} open onOpenChange={question.onClose}>
+      <div className="flex flex-col gap-4">
+        <SelectField
+          label="To"
+          empty="Choose a place"
+          choices={list.map((one) => ({ value: one.id, word: placePath(one.id, places) }))}
+          value={to}
+          onChange={(event) => setTo(event.target.value)}
+        />
+        <Button
+          kind="solid"
+          disabled={!to}
+          onClick={() =>
+            withAll("/api/kit/move", { to }, `Moved ${what} to ${placePath(to, places)}.`)
+          }
+        >
+          Move {what}
+        </Button>
+      </div>
+    </Sheet>
+  );
+}
+
+function Opened(question: Question) {
+  const withAll = useWithAll(question);
+  const [openedOn, setOpenedOn] = useState(useToday());
+  const what = count(question.chosen.length, "item");
+  return (
+    <Sheet title={`Opened ${what}`} open onOpenChange={question.onClose}>
+      <div className="flex flex-col gap-4">
+        <TextField
+          label="On"
+          type="date"
+          value={openedOn}
+          onChange={(event) => setOpenedOn(event.target.value)}
+        />
+        <Button
+          kind="solid"
+          disabled={!openedOn}
+          onClick={() => withAll("/api/kit/opened", { openedOn }, `Opened ${what}.`)}
+        >
+          Opened on that day
+        </Button>
+      </div>
+    </Sheet>
+  );
+}
+
+function Discard(question: Question) {
+  const withAll = useWithAll(question);
+  const [cause, setCause] = useState("");
+  const what = count(question.chosen.length, "item");
+  return (
+    <Sheet title={`Discard ${what}`} open onOpenChange={question.onClose}>
+      <div className="flex flex-col gap-4">
+        <SelectField
+          label="Because"
+          empty="Choose why"
+          choices={choices(CAUSES)}
+          value={cause}
+          onChange={(event) => setCause(event.target.value)}
+        />
+        <Button
+          kind="stop"
+          disabled={!cause}
+          onClick={() => withAll("/api/kit/discard", { cause }, `Discarded ${what}.`)}
+        >
+          Discard {what}
+        </Button>
+      </div>
+    </Sheet>
+  );
+}
