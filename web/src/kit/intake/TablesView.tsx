@@ -7,7 +7,7 @@ import { Sentence } from "../../parts/Sentence";
 import { Button, buttonLook } from "../../ui/Button";
 import { SelectField } from "../../ui/Field";
 import { capital, choices, count, word } from "../../words/codes";
-import { COLUMNS } from "../../words/lists";
+import { CLASSES, COLUMNS } from "../../words/lists";
 import { amount } from "../../words/quantities";
 
 type Preview = Schemas["CsvPreview"];
@@ -18,16 +18,10 @@ export function TablesView() {
   const [file, setFile] = useState<File | null>(null);
   const [preview, setPreview] = useState<Preview | null>(null);
   const [trouble, setTrouble] = useState<Problem | null>(null);
-  const look = async (
-    chosen: File,
-    columns: Column[] | null = null,
-    dates: string | null = null,
-  ) => {
+  const look = async (chosen: File, said: Said | null = null) => {
     setTrouble(null);
     setFile(chosen);
-    const query = new URLSearchParams();
-    if (columns) query.set("columns", columns.map((column) => column ?? "").join(","));
-    if (dates) query.set("dates", dates);
+    const query = said ? asked(said) : "";
     try {
       setPreview(
         await askFile<Preview>("POST", `/api/kit/csv/preview?${query}`, chosen, "text/csv"),
@@ -49,7 +43,7 @@ export function TablesView() {
         <Looked
           file={file}
           preview={preview}
-          onLook={(columns, dates) => void look(file, columns, dates)}
+          onLook={(said) => void look(file, said)}
           onDone={() => setPreview(null)}
         />
       ) : (
@@ -122,16 +116,40 @@ function FileButton({ label, accept, onChoose }: FileButtonProps) {
   );
 }
 
+/** What somebody says of a table after a look at it. */
+type Said = { columns: Column[]; dates: string; classes: Record<string, string> };
+
+/** As the API wants to hear it. */
+function asked({ columns, dates, classes }: Said): URLSearchParams {
+  return new URLSearchParams({
+    columns: columns.map((column) => column ?? "").join(","),
+    dates,
+    classes: Object.entries(classes)
+      .map(([words, one]) => `${words}:${one}`)
+      .join(","),
+  });
+}
+
+/** What a table was looked through with: it comes back with the look. */
+function saidOf(preview: Preview): Said {
+  const chosen = preview.guesses.filter((one) => one.chosen);
+  return {
+    columns: preview.columns.map((one) => one.column),
+    dates: preview.dates,
+    classes: Object.fromEntries(chosen.map((one) => [one.words, one.productClass])),
+  };
+}
+
 type LookedProps = {
   file: File;
   preview: Preview;
-  onLook: (columns: Column[], dates: string) => void;
+  onLook: (said: Said) => void;
   onDone: () => void;
 };
 
 /** What the table says: columns and their meaning, the first rows, the bad ones. */
 function Looked({ file, preview, onLook, onDone }: LookedProps) {
-  const columns = preview.columns.map((one) => one.column);
+  const said = saidOf(preview);
   return (
     <div className="flex flex-col gap-6">
       <Adding file={file} preview={preview} onDone={onDone} />
@@ -152,10 +170,10 @@ function Looked({ file, preview, onLook, onDone }: LookedProps) {
                   choices={choices(COLUMNS)}
                   value={one.column ?? ""}
                   onChange={(event) =>
-                    onLook(
-                      columns.with(index, (event.target.value || null) as Column),
-                      preview.dates,
-                    )
+                    onLook({
+                      ...said,
+                      columns: said.columns.with(index, (event.target.value || null) as Column),
+                    })
                   }
                 />
               </div>
@@ -170,13 +188,93 @@ function Looked({ file, preview, onLook, onDone }: LookedProps) {
               { value: "month-first", word: "begin with the month" },
             ]}
             value={preview.dates}
-            onChange={(event) => onLook(columns, event.target.value)}
+            onChange={(event) => onLook({ ...said, dates: event.target.value })}
           />
         </div>
       </section>
+      <Guesses
+        guesses={preview.guesses}
+        onChoose={(words, one) => onLook({ ...said, classes: { ...said.classes, [words]: one } })}
+      />
       <BadRows preview={preview} />
       <FirstRows preview={preview} />
     </div>
+  );
+}
+
+type Guess = Preview["guesses"][number];
+type GuessesProps = { guesses: Guess[]; onChoose: (words: string, productClass: string) => void };
+
+/** What no column says and the names seem to mean; one choice goes for all rows with these words. */
+function Guesses({ guesses, onChoose }: GuessesProps) {
+  if (guesses.length === 0) return null;
+  const unsure = guesses.filter((one) => !one.sure && !one.chosen);
+  const rest = guesses.filter((one) => one.sure || one.chosen);
+  return (
+    <section aria-label="Suggested from the names">
+      <h2 className="border-ink border-b pb-1 font-semibold">
+        What the items are, suggested from their names
+      </h2>
+      {unsure.length > 0 && (
+        <p className="py-2 text-soft">
+          {capital(count(unsure.length, "suggestion"))} not sure: choose what they are. A choice
+          goes for every row with the same words.
+        </p>
+      )}
+      <ul>
+        {unsure.map((one) => (
+          <GuessLine key={one.words} guess={one} onChoose={onChoose} />
+        ))}
+      </ul>
+      {rest.length > 0 && (
+        <details open={unsure.length === 0}>
+          <summary className="py-2 text-soft underline">
+            {capital(count(rest.length, "suggestion"))} sure or chosen by you
+          </summary>
+          <ul>
+            {rest.map((one) => (
+              <GuessLine key={one.words} guess={one} onChoose={onChoose} />
+            ))}
+          </ul>
+        </details>
+      )}
+    </section>
+  );
+}
+
+function GuessLine({ guess, onChoose }: { guess: Guess } & Pick<GuessesProps, "onChoose">) {
+  const [isChoosing, setChoosing] = useState(false);
+  const { words, productClass, sure, chosen, rows, examples } = guess;
+  const isOpen = !sure && !chosen;
+  const isUnknown = isOpen && productClass === "other";
+  return (
+    <li className="grid grid-cols-[14rem_1fr_auto] items-center gap-3 border-hair border-b py-1.5 max-hand:grid-cols-1">
+      <span>
+        <b>“{words}”</b> <span className="text-soft">{count(rows, "row")}</span>
+      </span>
+      <span className="truncate text-soft">{examples.join(", ")}</span>
+      {isChoosing ? (
+        <div className="w-60">
+          <SelectField
+            label={`What “${words}” is`}
+            isBare
+            autoFocus
+            choices={choices(CLASSES)}
+            value={productClass}
+            onChange={(event) => onChoose(words, event.target.value)}
+          />
+        </div>
+      ) : (
+        <span className="flex items-center gap-3">
+          <span className={isOpen ? "border-proposed border-b border-dashed text-proposed" : ""}>
+            {isUnknown ? "not known yet" : `${isOpen ? "perhaps " : ""}${word(productClass)}`}
+          </span>
+          <Button aria-label={`Change what “${words}” is`} onClick={() => setChoosing(true)}>
+            Change
+          </Button>
+        </span>
+      )}
+    </li>
   );
 }
 
@@ -224,7 +322,7 @@ function FirstRows({ preview }: { preview: Preview }) {
             <span className="text-soft">
               {word(row.productClass)}, {word(row.form)}, {amount(row.left, row.unit)} of{" "}
               {row.content}
-              {row.guessed.length > 0 && ` (guessed: ${row.guessed.map(word).join(", ")})`}
+              {row.guessed.length > 0 && ` (suggested: ${row.guessed.map(word).join(", ")})`}
             </span>
             <span className="text-soft">{row.now || "no place said"}</span>
           </li>
@@ -249,11 +347,8 @@ function Adding({ file, preview, onDone }: AddingProps) {
     setTrouble(null);
     setProgress({ done: 0, all: preview.things });
     stop.current = new AbortController();
-    const query = new URLSearchParams({
-      actId,
-      columns: preview.columns.map((one) => one.column ?? "").join(","),
-      dates: preview.dates,
-    });
+    const query = asked(saidOf(preview));
+    query.set("actId", actId);
     try {
       const result = await askLong<{ added: number }>(
         `/api/kit/csv?${query}`,

@@ -36,10 +36,6 @@ class ScreensTest {
         new View("kit", Person.Stance.DESK, "/kit"),
         new View("open-case", Person.Stance.DESK, "/kit/places/" + Demo.place("Rolling case")),
         new View(
-            "bags",
-            Person.Stance.DESK,
-            "/kit/bags?place=" + Demo.place("Rolling case") + "&place=" + Demo.place("Set bag")),
-        new View(
             "palette", Person.Stance.DESK, "/bench/palettes/" + Demo.place("Twelve-pan palette")),
         new View("house-rules", Person.Stance.DESK, "/house"),
         new View("go-through", Person.Stance.HAND, "/kit/places/" + Demo.place("lips") + "/walk"),
@@ -65,6 +61,7 @@ class ScreensTest {
       }
       finding(hand);
       typing(desk);
+      ticking(desk);
       bench(desk, hand);
       labels(desk);
     }
@@ -80,6 +77,17 @@ class ScreensTest {
     line.fill("Vesperholt glow stick 4 rose gold 6 g opened 3/31 x2");
     artist.page.getByText("highlighter").first().waitFor();
     picture(artist, "add-items");
+  }
+
+  private static void ticking(Person artist) {
+    artist.goTo("/kit/usual?work=event");
+    for (String kind : List.of("Cleanser", "Micellar water", "Moisturiser", "Primer", "Concealer")) {
+      artist.page.getByLabel(kind, new Page.GetByLabelOptions().setExact(true)).click();
+    }
+    artist.press("Depth 3").first().click();
+    artist.press("Depth 6").first().click();
+    artist.page.evaluate("scrollTo(0, 700)");
+    picture(artist, "tick-what-you-have");
   }
 
   private static void finding(Person artist) {

@@ -44,6 +44,22 @@ class TablesTest extends WithTheDemo {
     assertThat(artist.page.getByText("Nothing in the kit is like this.")).isVisible();
   }
 
+  /** Names only: what is not sure is asked, and one answer goes for every row with these words. */
+  @Test
+  void whatTheNamesMeanIsSuggestedAndChosenOnce() {
+    artist.goTo("/kit/tables");
+    choose("Item\nQuorl dawn\nQuorl dawn\nVelvet lipstick\n");
+    artist.page.getByLabel("Meaning of Item").selectOption("name");
+    assertThat(artist.page.getByText("One suggestion not sure")).isVisible();
+    artist.press("Change what “quorl dawn” is").click();
+    artist.page.getByLabel("What “quorl dawn” is").selectOption("highlighter");
+    assertThat(artist.page.getByText("One suggestion not sure")).hasCount(0);
+    artist.press("Add three things to the kit").click();
+    assertThat(artist.page.getByText("Added three things.")).isVisible();
+    artist.goTo("/kit?productClass=highlighter&q=quorl");
+    assertThat(artist.page.getByText("two things like “quorl”")).isVisible();
+  }
+
   private void choose(String table) {
     artist
         .page

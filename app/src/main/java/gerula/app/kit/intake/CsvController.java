@@ -18,9 +18,14 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -35,6 +40,7 @@ class CsvController {
 
   private static final int SHOWN = 8;
   private static final int MOST_TOLD = 200;
+  private static final int EXAMPLES = 3;
 
   private final Intake intake;
   private final KitCsv csv;
@@ -67,6 +73,23 @@ class CsvController {
       int count,
       List<KitColumn> guessed) {}
 
+  /**
+   * A class that was guessed for rows.
+   *
+   * @param words of their names that mean it; of names without any such words all of them
+   * @param sure false where the words may mean something else too, or nothing
+   * @param chosen whether it was told with the question rather than guessed
+   * @param rows how many of them
+   * @param examples the first few names
+   */
+  record GuessTold(
+      String words,
+      ProductClass productClass,
+      boolean sure,
+      boolean chosen,
+      int rows,
+      List<String> examples) {}
+
   /** A row that cannot be read, and why. */
   record BadRow(int line, List<FieldFault> faults) {}
 
@@ -74,6 +97,7 @@ class CsvController {
    * What would be added.
    *
    * @param rows the first few
+   * @param guesses classes that were guessed, the least sure first, at most 200 of them
    * @param things how many in all
    * @param newPlaces paths of places that would be made
    * @param bad rows that hold the whole table back, at most 200 of them
@@ -85,17 +109,24 @@ class CsvController {
       DateOrder dates,
       List<ColumnTold> columns,
       List<RowTold> rows,
+      List<GuessTold> guesses,
       int things,
       List<String> newPlaces,
       List<BadRow> bad,
       int badCount) {}
 
-  /** Reads the file and changes nothing. */
+  /**
+   * Reads the file and changes nothing.
+   *
+   * @param classes what certain words of names mean, as in "glow pot:highlighter,rain
+   *     veil:setting-spray"
+   */
   @PostMapping(path = "/api/kit/csv/preview", consumes = "text/csv")
   CsvPreview preview(
       @AuthenticationPrincipal SignedIn who,
       @RequestParam @Nullable String columns,
       @RequestParam @Nullable String dates,
+      @RequestParam @Nullable String classes,
       HttpServletRequest request)
       throws IOException {
     byte[] file = body(request);
@@ -103,7 +134,7 @@ class CsvController {
         heavy.inTurn(
             who,
             HeavyWork.Length.SHORT,
-            () -> intake.look(who, file, columns(columns), order(dates)));
+            () -> intake.look(who, file, chosen(columns, dates, classes)));
     return new CsvPreview(
         reading.table().charset().name(),
         String.valueOf(reading.table().separator()),
@@ -112,6 +143,7 @@ class CsvController {
             .mapToObj(i -> new ColumnTold(reading.header().get(i), reading.columns().get(i)))
             .toList(),
         reading.rows().stream().limit(SHOWN).map(CsvController::told).toList(),
+        guesses(reading.rows()),
         reading.rows().stream().mapToInt(KitReader.Read::count).sum(),
         reading.places().made().stream().map(PlacePaths.NewPlace::path).toList(),
         reading.bad().stream()
@@ -119,6 +151,35 @@ class CsvController {
             .map(bad -> new BadRow(bad.line(), bad.faults()))
             .toList(),
         reading.bad().size());
+  }
+
+  private static List<GuessTold> guesses(List<KitReader.Read> rows) {
+    Map<String, List<KitReader.Read>> byWords =
+        rows.stream()
+            .filter(row -> row.guessedClass() != null)
+            .collect(
+                Collectors.groupingBy(
+                    row -> row.guessedClass().words(), LinkedHashMap::new, Collectors.toList()));
+    return byWords.entrySet().stream()
+        .map(entry -> guess(entry.getKey(), entry.getValue()))
+        .sorted(LEAST_SURE_FIRST)
+        .limit(MOST_TOLD)
+        .toList();
+  }
+
+  private static final Comparator<GuessTold> LEAST_SURE_FIRST =
+      Comparator.<GuessTold, Boolean>comparing(one -> one.chosen() || one.sure())
+          .thenComparing(one -> -one.rows());
+
+  private static GuessTold guess(String words, List<KitReader.Read> rows) {
+    KitReader.Read first = rows.getFirst();
+    return new GuessTold(
+        words,
+        first.product().productClass(),
+        rows.stream().allMatch(row -> row.guessedClass().isSure()),
+        first.guessedClass().isChosen(),
+        rows.size(),
+        rows.stream().map(row -> row.product().name()).distinct().limit(EXAMPLES).toList());
   }
 
   private static RowTold told(KitReader.Read row) {
@@ -146,18 +207,17 @@ class CsvController {
       @RequestParam UUID actId,
       @RequestParam @Nullable String columns,
       @RequestParam @Nullable String dates,
+      @RequestParam @Nullable String classes,
       HttpServletRequest request,
       HttpServletResponse response)
       throws IOException {
     byte[] file = body(request);
-    List<@Nullable KitColumn> chosen = columns(columns);
-    DateOrder order = order(dates);
+    Reading.Chosen chosen = chosen(columns, dates, classes);
     heavy.inTurn(
         who,
         HeavyWork.Length.LONG,
         () -> {
-          lines.answer(
-              response, progress -> intake.read(who, actId, file, chosen, order, progress));
+          lines.answer(response, progress -> intake.read(who, actId, file, chosen, progress));
           return true;
         });
   }
@@ -185,6 +245,23 @@ class CsvController {
       columns.add(code.isEmpty() ? null : word(KitColumn.class, code, "columns"));
     }
     return columns;
+  }
+
+  private static Reading.Chosen chosen(
+      @Nullable String columns, @Nullable String dates, @Nullable String classes) {
+    return new Reading.Chosen(columns(columns), order(dates), classes(classes));
+  }
+
+  private static Map<String, ProductClass> classes(@Nullable String told) {
+    Map<String, ProductClass> classes = new HashMap<>();
+    for (String one : told == null || told.isEmpty() ? new String[0] : told.split(",")) {
+      int at = one.lastIndexOf(':');
+      new Faults()
+          .unless(at > 0, "classes", "rule", "Write words and their class, as in veil:face-powder.")
+          .refuseIfAny();
+      classes.put(one.substring(0, at), word(ProductClass.class, one.substring(at + 1), "classes"));
+    }
+    return classes;
   }
 
   private static @Nullable DateOrder order(@Nullable String told) {

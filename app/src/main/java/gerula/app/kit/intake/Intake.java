@@ -20,8 +20,6 @@ import gerula.app.platform.web.Progress;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
-import gerula.core.kit.intake.DateOrder;
-import gerula.core.kit.intake.KitColumn;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
@@ -29,7 +27,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Reads a kit from a table: looked at first, then all of it or nothing. */
@@ -75,18 +72,13 @@ class Intake {
   /** How many things were added. */
   record CsvRead(int added) {}
 
-  Reading look(
-      SignedIn who,
-      byte[] file,
-      @Nullable List<@Nullable KitColumn> columns,
-      @Nullable DateOrder order) {
-    return workspaces.read(who.workspace(), () -> reading(file, columns, order));
+  Reading look(SignedIn who, byte[] file, Reading.Chosen chosen) {
+    return workspaces.read(who.workspace(), () -> reading(file, chosen));
   }
 
-  private Reading reading(
-      byte[] file, @Nullable List<@Nullable KitColumn> columns, @Nullable DateOrder order) {
+  private Reading reading(byte[] file, Reading.Chosen chosen) {
     Set<String> codes = known.all();
-    return Reading.of(file, columns, order, places.tree(), codes::contains, time.today());
+    return Reading.of(file, chosen, places.tree(), codes::contains, time.today());
   }
 
   /**
@@ -95,28 +87,17 @@ class Intake {
    * @param progress told how many things are in, and of how many; it may throw to stop
    * @throws Refused with every bad row, when there is one: then nothing is added
    */
-  CsvRead read(
-      SignedIn who,
-      UUID actId,
-      byte[] file,
-      @Nullable List<@Nullable KitColumn> columns,
-      @Nullable DateOrder order,
-      Progress progress) {
+  CsvRead read(SignedIn who, UUID actId, byte[] file, Reading.Chosen chosen, Progress progress) {
     int[] added = {0};
     return answers.once(
         who,
         actId,
-        () -> added[0] = read(who, actId, file, progress, columns, order),
+        () -> added[0] = read(who, actId, file, progress, chosen),
         () -> new CsvRead(added[0]));
   }
 
   private int read(
-      SignedIn who,
-      UUID actId,
-      byte[] file,
-      Progress progress,
-      @Nullable List<@Nullable KitColumn> columns,
-      @Nullable DateOrder order) {
+      SignedIn who, UUID actId, byte[] file, Progress progress, Reading.Chosen chosen) {
     int[] added = {0};
     ledger.perform(
         who,
@@ -124,7 +105,7 @@ class Intake {
         "imported",
         Map.of(),
         act -> {
-          Reading reading = reading(file, columns, order);
+          Reading reading = reading(file, chosen);
           added[0] = add(act, reading, progress);
         });
     return added[0];

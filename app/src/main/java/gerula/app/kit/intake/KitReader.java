@@ -7,6 +7,7 @@ import gerula.app.kit.product.ProductDraft;
 import gerula.app.kit.product.ProductDraftBuilder;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.FieldFault;
+import gerula.core.kit.intake.ClassGuess;
 import gerula.core.kit.intake.DateOrder;
 import gerula.core.kit.intake.FormerClass;
 import gerula.core.kit.intake.KitColumn;
@@ -47,11 +48,24 @@ final class KitReader {
 
   private final Map<KitColumn, Integer> columns;
   private final DateOrder order;
+  private final Map<String, ProductClass> chosen;
 
-  KitReader(Map<KitColumn, Integer> columns, DateOrder order) {
+  /**
+   * @param chosen what certain words of a name mean, as somebody said who looked the table through
+   */
+  KitReader(Map<KitColumn, Integer> columns, DateOrder order, Map<String, ProductClass> chosen) {
     this.columns = columns;
     this.order = order;
+    this.chosen = chosen;
   }
+
+  /**
+   * Where a class came from that no column told.
+   *
+   * @param words of the name that mean it
+   * @param isChosen whether somebody said so, rather than the trade's own words
+   */
+  record GuessedClass(String words, boolean isSure, boolean isChosen) {}
 
   /**
    * A row made out.
@@ -60,6 +74,7 @@ final class KitReader {
    * @param now path of where it lies as written, empty when none is said
    * @param count how many such things there are
    * @param guessed what the row did not say
+   * @param guessedClass null where a column told the class
    */
   record Read(
       int line,
@@ -69,7 +84,8 @@ final class KitReader {
       String home,
       String now,
       int count,
-      Set<KitColumn> guessed) {}
+      Set<KitColumn> guessed,
+      @Nullable GuessedClass guessedClass) {}
 
   /** A row that cannot be read, with every reason. */
   record Bad(int line, List<FieldFault> faults) {}
@@ -97,7 +113,15 @@ final class KitReader {
     boolean saysWhere = columns.containsKey(KitColumn.NOW);
     return new Result(
         new Read(
-            row.line(), code(cells), product, item, home, saysWhere ? now : home, count, guessed),
+            row.line(),
+            code(cells),
+            product,
+            item,
+            home,
+            saysWhere ? now : home,
+            count,
+            guessed,
+            guessedClass(cells)),
         null);
   }
 
@@ -151,14 +175,26 @@ final class KitReader {
         .build();
   }
 
-  private static TradeWords.Guess guess(Cells cells, Set<KitColumn> guessed) {
+  private TradeWords.Guess guess(Cells cells, Set<KitColumn> guessed) {
     Optional<TradeWords.Guess> told = TradeWords.classOf(cells.text(KitColumn.CLASS));
     if (told.isPresent()) {
       return told.get();
     }
+    ClassGuess guess = ClassGuess.of(cells.text(KitColumn.NAME));
+    ProductClass said = chosen.get(guess.words());
+    if (said != null) {
+      return TradeWords.guess(said);
+    }
     guessed.add(KitColumn.CLASS);
-    return TradeWords.classOf(cells.text(KitColumn.NAME))
-        .orElseGet(() -> TradeWords.guess(ProductClass.OTHER));
+    return guess.guess();
+  }
+
+  private @Nullable GuessedClass guessedClass(Cells cells) {
+    if (TradeWords.classOf(cells.text(KitColumn.CLASS)).isPresent()) {
+      return null;
+    }
+    ClassGuess guess = ClassGuess.of(cells.text(KitColumn.NAME));
+    return new GuessedClass(guess.words(), guess.isSure(), chosen.containsKey(guess.words()));
   }
 
   private static Quantity size(Cells cells, TradeWords.Guess guess, Set<KitColumn> guessed) {

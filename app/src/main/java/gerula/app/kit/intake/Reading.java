@@ -9,6 +9,7 @@ import gerula.core.kit.intake.DateOrder;
 import gerula.core.kit.intake.Headers;
 import gerula.core.kit.intake.KitColumn;
 import gerula.core.kit.place.PlaceTree;
+import gerula.core.kit.product.ProductClass;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -46,38 +47,44 @@ record Reading(
           KitColumn.MADE, KitColumn.BOUGHT, KitColumn.OPENED, KitColumn.EXPIRY, KitColumn.ASK_BACK);
 
   /**
-   * @param chosen meaning of each column as somebody chose it, null to recognise them
+   * What somebody said who looked the table through.
+   *
+   * @param columns meaning of each, null to recognise them
    * @param order how dates are written, null to see it from them
+   * @param classes what certain words of names mean
+   */
+  record Chosen(
+      @Nullable List<@Nullable KitColumn> columns,
+      @Nullable DateOrder order,
+      Map<String, ProductClass> classes) {}
+
+  /**
    * @param known codes the kit has already
    */
   static Reading of(
-      byte[] file,
-      @Nullable List<@Nullable KitColumn> chosen,
-      @Nullable DateOrder order,
-      PlaceTree tree,
-      Predicate<String> known,
-      LocalDate today) {
+      byte[] file, Chosen chosen, PlaceTree tree, Predicate<String> known, LocalDate today) {
     Deadline deadline = Deadline.of(Limit.LOOK_SECONDS, "Reading this table");
-    return of(CsvTable.read(file, deadline), chosen, order, tree, known, today, deadline);
+    return of(CsvTable.read(file, deadline), chosen, tree, known, today, deadline);
   }
 
   private static Reading of(
       CsvTable table,
-      @Nullable List<@Nullable KitColumn> chosen,
-      @Nullable DateOrder order,
+      Chosen chosen,
       PlaceTree tree,
       Predicate<String> known,
       LocalDate today,
       Deadline deadline) {
     List<@Nullable KitColumn> columns =
-        chosen != null ? fitted(chosen, table) : Headers.match(table.header()).columns();
+        chosen.columns() != null
+            ? fitted(chosen.columns(), table)
+            : Headers.match(table.header()).columns();
     Map<KitColumn, Integer> at = new EnumMap<>(KitColumn.class);
     for (int i = 0; i < columns.size(); i++) {
       if (columns.get(i) != null) {
         at.putIfAbsent(columns.get(i), i);
       }
     }
-    DateOrder dates = order != null ? order : DateOrder.of(dates(table, at));
+    DateOrder dates = chosen.order() != null ? chosen.order() : DateOrder.of(dates(table, at));
     Reading reading =
         new Reading(
             table,
@@ -87,7 +94,7 @@ record Reading(
             new ArrayList<>(),
             new ArrayList<>(),
             new PlacePaths(tree));
-    reading.readRows(new KitReader(at, dates), known, today, deadline);
+    reading.readRows(new KitReader(at, dates, chosen.classes()), known, today, deadline);
     return reading;
   }
 
@@ -109,8 +116,7 @@ record Reading(
     return of(
         new CsvTable(
             StandardCharsets.UTF_8, ',', columns.stream().map(KitColumn::header).toList(), table),
-        List.copyOf(columns),
-        DateOrder.DAY_FIRST,
+        new Chosen(List.copyOf(columns), DateOrder.DAY_FIRST, Map.of()),
         tree,
         known,
         today,

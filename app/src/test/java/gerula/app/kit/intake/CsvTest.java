@@ -105,6 +105,41 @@ class CsvTest {
     Csv.preview(client, utf8(table), "?columns=nonsense").expect(422);
   }
 
+  /**
+   * Guesses are told with the words they came from, the least sure first; one choice goes for all.
+   */
+  @Test
+  void whatIsGuessedIsToldAndChosenForAllRowsAlike() {
+    String table = "name\nRain veil\nSea veil\nRain veil deep\nVelvet lipstick\nRed lipstick\n";
+    JsonNode guesses = Csv.preview(client, utf8(table), "").expect(200).body().path("guesses");
+    JsonNode lipstick = guesses.path(guesses.size() - 1);
+    assertThat(lipstick.path("words").asString()).isEqualTo("lipstick");
+    assertThat(lipstick.path("rows").asInt()).isEqualTo(2);
+    assertThat(lipstick.path("sure").asBoolean()).isTrue();
+    JsonNode unsure = guesses.path(0);
+    assertThat(unsure.path("sure").asBoolean()).isFalse();
+    assertThat(unsure.path("examples")).isNotEmpty();
+    String choice = unsure.path("words").asString().replace(" ", "%20") + ":setting-spray";
+    JsonNode chosen =
+        Csv.preview(client, utf8(table), "?columns=name&classes=" + choice).expect(200).body();
+    assertThat(chosen.path("guesses").values())
+        .filteredOn(one -> one.path("chosen").asBoolean())
+        .singleElement()
+        .satisfies(
+            one -> assertThat(one.path("productClass").asString()).isEqualTo("setting-spray"));
+    Csv.preview(client, utf8(table), "?classes=veil:napkin").expect(422);
+    Csv.preview(client, utf8(table), "?classes=veil").expect(422);
+    client
+        .sendBytes(
+            "POST",
+            "/api/kit/csv?actId=" + Kits.id() + "&columns=name&classes=" + choice,
+            "text/csv",
+            utf8(table))
+        .expect(200);
+    assertThat(client.get("/api/items?productClass=setting-spray").body().path("total").asInt())
+        .isEqualTo(unsure.path("rows").asInt());
+  }
+
   @Test
   void oldSpreadsheetsAndByteOrderMarksAreRead() {
     byte[] old = "name,shade\nCrème,Café\n".getBytes(Charset.forName("windows-1252"));

@@ -39,13 +39,31 @@ class KitReaderTest {
       columns.put(Code.of(KitColumn.class, parts[0]), row.size());
       row.add(parts[1]);
     }
-    return new KitReader(columns, DateOrder.DAY_FIRST).read(new CsvTable.Row(7, row));
+    return new KitReader(columns, DateOrder.DAY_FIRST, Map.of("quorl", ProductClass.HIGHLIGHTER))
+        .read(new CsvTable.Row(7, row));
   }
 
   private static KitReader.Read good(String... cells) {
     KitReader.Result result = read(cells);
     assertThat(result.bad()).isNull();
     return Objects.requireNonNull(result.read());
+  }
+
+  /** What was chosen for some words goes for every name with them, and is no guess any more. */
+  @Test
+  void aClassIsGuessedFromWordsThatAreSaidAndOneChoiceGoesForAllOfThem() {
+    KitReader.Read lipstick = good("name=Velvet lipstick");
+    assertThat(lipstick.guessedClass())
+        .isEqualTo(new KitReader.GuessedClass("lipstick", true, false));
+    KitReader.Read unknown = good("name=Quorl");
+    assertThat(unknown.product().productClass()).isEqualTo(ProductClass.HIGHLIGHTER);
+    assertThat(unknown.guessedClass().isChosen()).isTrue();
+    assertThat(unknown.guessed()).doesNotContain(KitColumn.CLASS);
+    assertThat(good("name=Quorl", "class=blush").guessedClass()).isNull();
+    KitReader.Read nobodyKnows = good("name=Whatsit");
+    assertThat(nobodyKnows.product().productClass()).isEqualTo(ProductClass.OTHER);
+    assertThat(nobodyKnows.guessedClass())
+        .isEqualTo(new KitReader.GuessedClass("whatsit", false, false));
   }
 
   @Test
