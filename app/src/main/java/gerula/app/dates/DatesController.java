@@ -31,7 +31,7 @@ import org.springframework.web.bind.annotation.RestController;
 class DatesController {
 
   /** As many things are told at once. */
-  private static final int PAGE = 100;
+  private static final int PAGE = 60;
 
   private final WholeKit kit;
   private final Bookings bookings;

@@ -80,8 +80,8 @@ class DatesTest {
       client.post("/api/items/shades", asked).expect(204);
     }
     assertThat(dates(8).path("total").asInt()).isEqualTo(150);
-    assertThat(ids("0")).hasSize(100).doesNotContainAnyElementsOf(ids("100"));
-    assertThat(ids("100")).hasSize(50);
+    assertThat(ids("0")).hasSize(60).doesNotContainAnyElementsOf(ids("60"));
+    assertThat(ids("120")).hasSize(30);
     assertThat(ids("150")).isEmpty();
     client.get("/api/dates?weeks=8&from=-1").expect(422);
   }
