@@ -103,12 +103,23 @@ function ChangePassphrase() {
 function Browsers({ sessions }: { sessions: OpenSession[] }) {
   const queries = useQueryClient();
   const zone = useZone();
+  const [trouble, setTrouble] = useState<string | null>(null);
   const end = async (path: string) => {
-    await ask("DELETE", path);
-    await queries.invalidateQueries({ queryKey: ["open-sessions"] });
+    setTrouble(null);
+    try {
+      await ask("DELETE", path);
+      await queries.invalidateQueries({ queryKey: ["open-sessions"] });
+    } catch (thrown) {
+      refuse(thrown, ({ message }) => setTrouble(message));
+    }
   };
   return (
     <Part title="Where you are signed in">
+      {trouble && (
+        <p role="alert" className="text-stop">
+          {trouble}
+        </p>
+      )}
       <ul>
         {sessions.map((one) => (
           <li

@@ -30,6 +30,11 @@ export function placePath(id: string | null, places: PlaceMap): string {
   return names.length ? names.join(", ") : "location unknown";
 }
 
+/** Places to choose from, each by its whole path; all of them in the order one walks when none are named. */
+export function placeChoices(places: PlaceMap, ids: Iterable<string> = places.keys()) {
+  return [...ids].map((id) => ({ value: id, word: placePath(id, places) }));
+}
+
 /** Only the innermost two, where room is short. */
 export function placeTail(id: string | null, places: PlaceMap): string {
   const place = id ? places.get(id) : undefined;

@@ -8,7 +8,7 @@ import { SelectField, TextField } from "../../ui/Field";
 import { Sheet } from "../../ui/Sheet";
 import { nearDate } from "../../words/dates";
 import { cautionWords, handlingWords, minutes, stopwatch } from "../../words/depot";
-import { fullName, placePath, shortName } from "../../words/items";
+import { fullName, placeChoices, shortName } from "../../words/items";
 import { amount, decimal, leftOf } from "../../words/quantities";
 import { ContainerStanding, PackStanding, standing } from "../Vessel";
 import { Mishap } from "./Mishap";
@@ -187,7 +187,7 @@ function Otherwise({ piece, filling, open, onChange, onClose }: OtherwiseProps) 
           label="It belongs in"
           empty="where the pack belongs"
           value={filling.place}
-          choices={[...places.keys()].map((id) => ({ value: id, word: placePath(id, places) }))}
+          choices={placeChoices(places)}
           onChange={(event) => onChange({ ...filling, place: event.target.value })}
         />
         {source.sealed && (

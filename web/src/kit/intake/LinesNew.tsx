@@ -1,13 +1,13 @@
 import { useEffect, useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { useActs } from "../../api/acts";
-import { usePlaceList, usePlaces } from "../../api/kit";
+import { usePlaces } from "../../api/kit";
 import { type LineShown, type TypedLine, useLines } from "../../api/lines";
 import { Counted, Sentence } from "../../parts/Sentence";
 import { Button, buttonLook } from "../../ui/Button";
 import { SelectField } from "../../ui/Field";
 import { capital, count } from "../../words/codes";
-import { placePath } from "../../words/items";
+import { placeChoices, placePath } from "../../words/items";
 import { LineGloss } from "./LineGloss";
 import { LinesTable } from "./LinesTable";
 import { lineName } from "./lineFields";
@@ -21,7 +21,6 @@ type Added = { id: string; text: string; things: number };
 export function LinesNew() {
   const [search, setSearch] = useSearchParams();
   const places = usePlaces();
-  const { places: list } = usePlaceList();
   const place = search.get("place");
   const [many, setMany] = useState<string[]>([]);
   const [added, setAdded] = useState<Added[]>([]);
@@ -45,7 +44,7 @@ export function LinesNew() {
           label="You are at"
           empty="no place yet"
           value={place ?? ""}
-          choices={list.map((one) => ({ value: one.id, word: placePath(one.id, places) }))}
+          choices={placeChoices(places)}
           onChange={(event) =>
             setSearch(event.target.value ? { place: event.target.value } : {}, { replace: true })
           }

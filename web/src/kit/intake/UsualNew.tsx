@@ -2,14 +2,14 @@ import { useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { useActs } from "../../api/acts";
 import type { Schemas } from "../../api/client";
-import { usePlaceList, usePlaces } from "../../api/kit";
+import { usePlaces } from "../../api/kit";
 import { type Usual, useUsual } from "../../api/usual";
 import { Sentence } from "../../parts/Sentence";
 import { Button } from "../../ui/Button";
 import { SelectField, Ticks as TicksField } from "../../ui/Field";
 import { Without } from "../../ui/Without";
 import { capital, choices, count, word } from "../../words/codes";
-import { placePath } from "../../words/items";
+import { placeChoices, placePath } from "../../words/items";
 import { KINDS_OF_WORK } from "../../words/lists";
 import { FillingCase } from "./FillingCase";
 import { allThings, said, type Ticks, toggled } from "./ticked";
@@ -88,7 +88,6 @@ function AddThem({ ticks, onDone }: { ticks: Ticks; onDone: () => void }) {
   const { perform } = useActs();
   const navigate = useNavigate();
   const places = usePlaces();
-  const { places: list } = usePlaceList();
   const [into, setInto] = useState("");
   const [isBusy, setBusy] = useState(false);
   const things = allThings(ticks);
@@ -118,7 +117,7 @@ function AddThem({ ticks, onDone }: { ticks: Ticks; onDone: () => void }) {
         <SelectField
           label="Where it lies"
           empty="a new case, a tray for each part of the work"
-          choices={list.map((one) => ({ value: one.id, word: placePath(one.id, places) }))}
+          choices={placeChoices(places)}
           value={into}
           onChange={(event) => setInto(event.target.value)}
         />

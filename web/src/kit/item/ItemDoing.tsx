@@ -9,7 +9,7 @@ import { Button, buttonLook } from "../../ui/Button";
 import { SelectField, TextField } from "../../ui/Field";
 import { Sheet } from "../../ui/Sheet";
 import { choices } from "../../words/codes";
-import { placePath, shortName } from "../../words/items";
+import { placeChoices, placePath, shortName } from "../../words/items";
 import { CAUSES } from "../../words/lists";
 import { decimal } from "../../words/quantities";
 import { CorrectIt } from "./CorrectIt";
@@ -101,20 +101,16 @@ export function ItemDoing({ item, holds }: { item: Item; holds: string | null })
 
 type Question = { item: Item; open: boolean; onDone: () => void };
 
-function usePlaceChoices() {
-  const places = usePlaces();
-  return [...places.keys()].map((id) => ({ value: id, word: placePath(id, places) }));
-}
-
 function Move({ item, open, onDone }: Question) {
   const move = useMoving();
+  const places = usePlaces();
   const [to, setTo] = useState(item.now ?? "");
   return (
     <Sheet title={`Move ${shortName(item)}`} open={open} onOpenChange={onDone}>
       <div className="flex flex-col gap-4">
         <SelectField
           label="To"
-          choices={usePlaceChoices()}
+          choices={placeChoices(places)}
           value={to}
           empty="Choose a place"
           onChange={(event) => setTo(event.target.value)}
@@ -152,7 +148,7 @@ function Part({ item, open, onDone }: Question) {
         />
         <SelectField
           label="To"
-          choices={usePlaceChoices()}
+          choices={placeChoices(places)}
           value={to}
           empty="Choose a place"
           onChange={(event) => setTo(event.target.value)}

@@ -8,7 +8,7 @@ import { PersonField } from "../../person/PersonField";
 import { Button, buttonLook } from "../../ui/Button";
 import { SelectField, TextArea, TextField, Ticks } from "../../ui/Field";
 import { choices, word } from "../../words/codes";
-import { placePath } from "../../words/items";
+import { placeChoices } from "../../words/items";
 import {
   CLASSES,
   CLEANLINESS,
@@ -240,12 +240,7 @@ type PlaceFieldProps = Omit<React.ComponentProps<typeof SelectField>, "choices">
 
 function PlaceField(props: PlaceFieldProps) {
   const places = usePlaces();
-  return (
-    <SelectField
-      {...props}
-      choices={[...places.keys()].map((id) => ({ value: id, word: placePath(id, places) }))}
-    />
-  );
+  return <SelectField {...props} choices={placeChoices(places)} />;
 }
 
 function Tick({ label, ...rest }: { label: string } & React.ComponentProps<"input">) {

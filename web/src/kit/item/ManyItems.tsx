@@ -2,13 +2,13 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { useActs } from "../../api/acts";
 import type { Item } from "../../api/client";
-import { usePlaceList, usePlaces } from "../../api/kit";
+import { usePlaces } from "../../api/kit";
 import { useToday } from "../../api/session";
 import { Button, buttonLook } from "../../ui/Button";
 import { SelectField, TextField } from "../../ui/Field";
 import { Sheet } from "../../ui/Sheet";
 import { capital, choices, count } from "../../words/codes";
-import { placePath } from "../../words/items";
+import { placeChoices, placePath } from "../../words/items";
 import { CAUSES } from "../../words/lists";
 
 /** An address has room for so many. */
@@ -74,7 +74,6 @@ function useWithAll({ chosen, onDone }: Question) {
 function Move(question: Question) {
   const withAll = useWithAll(question);
   const places = usePlaces();
-  const { places: list } = usePlaceList();
   const [to, setTo] = useState("");
   const what = count(question.chosen.length, "item");
   return (
@@ -83,7 +82,7 @@ function Move(question: Question) {
         <SelectField
           label="To"
           empty="Choose a place"
-          choices={list.map((one) => ({ value: one.id, word: placePath(one.id, places) }))}
+          choices={placeChoices(places)}
           value={to}
           onChange={(event) => setTo(event.target.value)}
         />

@@ -8,7 +8,7 @@ import { Sentence } from "../../parts/Sentence";
 import { Button, buttonLook } from "../../ui/Button";
 import { SelectField, TextField } from "../../ui/Field";
 import { capital, choices, count } from "../../words/codes";
-import { fullName, placePath } from "../../words/items";
+import { fullName, placeChoices, placePath } from "../../words/items";
 import { SHEETS } from "../../words/lists";
 import { decimal } from "../../words/quantities";
 
@@ -236,7 +236,7 @@ function Choose() {
         label="For everything in"
         empty="the places themselves"
         value={search.get("inside") ?? ""}
-        choices={[...places.keys()].map((id) => ({ value: id, word: placePath(id, places) }))}
+        choices={placeChoices(places)}
         onChange={(event) =>
           setSearch(event.target.value ? { inside: event.target.value } : {}, { replace: true })
         }

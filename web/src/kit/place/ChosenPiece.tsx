@@ -6,7 +6,7 @@ import { Marks } from "../../parts/Marks";
 import { Swatch } from "../../parts/Swatch";
 import { Button } from "../../ui/Button";
 import { SelectField } from "../../ui/Field";
-import { fullName, kindOf, placePath } from "../../words/items";
+import { fullName, kindOf, placeChoices } from "../../words/items";
 import { leftOf, mass } from "../../words/quantities";
 import { useMoving } from "../item/useMoving";
 
@@ -46,7 +46,7 @@ export function ChosenPiece({ item }: { item: Item | undefined }) {
             label="Move it to"
             empty="Choose a place"
             value={to}
-            choices={[...places.keys()].map((id) => ({ value: id, word: placePath(id, places) }))}
+            choices={placeChoices(places)}
             onChange={(event) => setTo(event.target.value)}
           />
         </div>

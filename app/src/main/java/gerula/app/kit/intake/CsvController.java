@@ -18,14 +18,11 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -40,7 +37,6 @@ class CsvController {
 
   private static final int SHOWN = 8;
   private static final int MOST_TOLD = 200;
-  private static final int EXAMPLES = 3;
 
   private final Intake intake;
   private final KitCsv csv;
@@ -72,23 +68,6 @@ class CsvController {
       String now,
       int count,
       List<KitColumn> guessed) {}
-
-  /**
-   * A class that was guessed for rows.
-   *
-   * @param words of their names that mean it; of names without any such words all of them
-   * @param sure false where the words may mean something else too, or nothing
-   * @param chosen whether it was told with the question rather than guessed
-   * @param rows how many of them
-   * @param examples the first few names
-   */
-  record GuessTold(
-      String words,
-      ProductClass productClass,
-      boolean sure,
-      boolean chosen,
-      int rows,
-      List<String> examples) {}
 
   /** A row that cannot be read, and why. */
   record BadRow(int line, List<FieldFault> faults) {}
@@ -143,7 +122,7 @@ class CsvController {
             .mapToObj(i -> new ColumnTold(reading.header().get(i), reading.columns().get(i)))
             .toList(),
         reading.rows().stream().limit(SHOWN).map(CsvController::told).toList(),
-        guesses(reading.rows()),
+        GuessTold.of(reading.rows()).stream().limit(MOST_TOLD).toList(),
         reading.rows().stream().mapToInt(KitReader.Read::count).sum(),
         reading.places().made().stream().map(PlacePaths.NewPlace::path).toList(),
         reading.bad().stream()
@@ -151,35 +130,6 @@ class CsvController {
             .map(bad -> new BadRow(bad.line(), bad.faults()))
             .toList(),
         reading.bad().size());
-  }
-
-  private static List<GuessTold> guesses(List<KitReader.Read> rows) {
-    Map<String, List<KitReader.Read>> byWords =
-        rows.stream()
-            .filter(row -> row.guessedClass() != null)
-            .collect(
-                Collectors.groupingBy(
-                    row -> row.guessedClass().words(), LinkedHashMap::new, Collectors.toList()));
-    return byWords.entrySet().stream()
-        .map(entry -> guess(entry.getKey(), entry.getValue()))
-        .sorted(LEAST_SURE_FIRST)
-        .limit(MOST_TOLD)
-        .toList();
-  }
-
-  private static final Comparator<GuessTold> LEAST_SURE_FIRST =
-      Comparator.<GuessTold, Boolean>comparing(one -> one.chosen() || one.sure())
-          .thenComparing(one -> -one.rows());
-
-  private static GuessTold guess(String words, List<KitReader.Read> rows) {
-    KitReader.Read first = rows.getFirst();
-    return new GuessTold(
-        words,
-        first.product().productClass(),
-        rows.stream().allMatch(row -> row.guessedClass().isSure()),
-        first.guessedClass().isChosen(),
-        rows.size(),
-        rows.stream().map(row -> row.product().name()).distinct().limit(EXAMPLES).toList());
   }
 
   private static RowTold told(KitReader.Read row) {
