@@ -28,12 +28,12 @@ export function BookingsView() {
             {nearDate(next.firstDay, today)}, {count(next.faces.length, "face")}.
           </>
         ) : (
-          "No booking lies ahead. Take one, and its packing list makes itself."
+          "No bookings ahead. Add one, and Gerula builds its packing list."
         )}
       </Sentence>
       <div>
         <Link to="/bookings/new" className={buttonLook("solid")}>
-          Take a booking
+          New booking
         </Link>{" "}
         <Link to="/bookings/calendar" className={buttonLook()}>
           Read a calendar file

@@ -33,8 +33,8 @@ export function NextView() {
         <NextBooking booking={next} today={today} />
       ) : (
         <Sentence>
-          No booking lies ahead. <Counted to="/bookings/new">Take one</Counted>, and its packing
-          list makes itself.
+          No bookings ahead. <Counted to="/bookings/new">Add one</Counted>, and Gerula builds its
+          packing list.
         </Sentence>
       )}
       {summary.data?.things === 0 && (

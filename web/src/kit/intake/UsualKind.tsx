@@ -22,7 +22,7 @@ export function UsualKind({ kind, tick, onToggle, onSay }: Props) {
   return (
     <li className="border-hair border-b py-1" data-ticked={Boolean(tick)}>
       <div className="flex min-h-10 flex-wrap items-center gap-x-4 gap-y-1 max-hand:min-h-11">
-        <span className="flex min-h-10 min-w-56 flex-1 items-center gap-3">
+        <span className="flex min-h-10 min-w-56 flex-1 items-center gap-3 max-hand:min-w-36">
           <Checkbox.Root
             id={`tick-${kind.code}`}
             checked={Boolean(tick)}

@@ -52,7 +52,7 @@ class NoAnswerTest extends WithTheDemo {
     artist.page.route("**/api/bookings", Route::abort);
     artist.page.navigate(artist.application.address() + "/");
     assertThat(artist.press("Retry")).isVisible();
-    assertThat(artist.page.getByText("No booking lies ahead")).hasCount(0);
+    assertThat(artist.page.getByText("No bookings ahead")).hasCount(0);
     artist.page.unroute("**/api/bookings");
     artist.press("Retry").click();
     assertThat(artist.sentence()).containsText("Tidal island block");
