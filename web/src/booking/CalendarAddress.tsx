@@ -16,7 +16,7 @@ export function CalendarAddress() {
   const make = async () => {
     const made = await perform<Schemas["NewFeed"]>({
       path: "/api/calendar/feed",
-      done: "Made a private address. One made before opens nothing any more.",
+      done: "Made a new private address. An older one no longer works.",
       undoable: false,
     });
     setAddress(location.origin + made.path);
@@ -25,7 +25,7 @@ export function CalendarAddress() {
     await perform({
       method: "DELETE",
       path: "/api/calendar/feed",
-      done: "The private address opens nothing any more.",
+      done: "The private address no longer works.",
       undoable: false,
     });
     setAddress(null);
@@ -34,8 +34,8 @@ export function CalendarAddress() {
     <section className="flex flex-col gap-3">
       <h2 className="border-ink border-b pb-1 font-semibold">In your calendar</h2>
       <p className="max-w-[62ch] text-soft">
-        Bookings and last days as a calendar file, or by a private address that a calendar program
-        asks again and again. Whoever knows the address can read them, and nothing else.
+        Bookings and use-by dates as a calendar file, or at a private address that your calendar
+        program checks regularly. Anyone with the address can read them, and nothing else.
       </p>
       {address && (
         <div className="flex items-end gap-2">
@@ -49,7 +49,7 @@ export function CalendarAddress() {
             />
           </div>
           <Button onClick={() => void navigator.clipboard.writeText(address).catch(() => {})}>
-            Copy it
+            Copy
           </Button>
         </div>
       )}
@@ -58,12 +58,12 @@ export function CalendarAddress() {
           Calendar file
         </a>
         <Button onClick={() => void make().catch(() => {})}>
-          {feed?.madeAt ? "Another private address" : "Make a private address"}
+          {feed?.madeAt ? "New private address" : "Make a private address"}
         </Button>
         {feed?.madeAt && (
           <>
             <Button kind="stop" onClick={() => void revoke().catch(() => {})}>
-              Close the address
+              Turn it off
             </Button>
             <span className="text-soft text-sm">made {moment(feed.madeAt, zone)}</span>
           </>

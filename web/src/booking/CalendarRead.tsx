@@ -47,7 +47,7 @@ export function CalendarRead() {
     await perform({
       path: "/api/bookings/from-calendar",
       body: { bookings: kept.map(({ id, booking }) => ({ id, booking })) },
-      done: `Took ${count(kept.length, "booking")} from the calendar.`,
+      done: `Added ${count(kept.length, "booking")} from the calendar.`,
     });
     navigate("/bookings");
   };
@@ -61,8 +61,8 @@ export function CalendarRead() {
     <div className="flex flex-col gap-5">
       <Sentence>
         {seen
-          ? `${capital(count(seen.length, "event"))} in the file, ${count(seen.filter((one) => one.outlook === "new").length, "", "").trim()} of them new. Nothing is kept before you say so.`
-          : "Choose a calendar file, look at what is in it, and keep the bookings you want."}
+          ? `${capital(count(seen.length, "event"))} in the file, ${count(seen.filter((one) => one.outlook === "new").length, "", "").trim()} of them new. Nothing is added until you say so.`
+          : "Choose a calendar file, check what is in it, and keep the bookings you want."}
       </Sentence>
       <label className="flex max-w-xl flex-col gap-1">
         <span className="font-semibold text-sm">A calendar file, .ics</span>
@@ -103,7 +103,7 @@ export function CalendarRead() {
                     <span className="text-soft">{one.booking.location}</span>
                   </span>
                   <span className="text-soft">
-                    {[OUTLOOKS[one.outlook], one.repeats && "repeats; its first time only"]
+                    {[OUTLOOKS[one.outlook], one.repeats && "repeats: only the first time is read"]
                       .filter(Boolean)
                       .join(", ")}
                   </span>

@@ -1,26 +1,42 @@
-import type { Booking, Face, Schemas } from "../api/client";
+import { z } from "zod";
+import type { Booking, Schemas } from "../api/client";
+import { neededDate, neededNumber, neededWord, typedDate, typedTime } from "../parts/typed";
+import { dateText } from "../words/dates";
 
-export type FaceForm = Omit<Face, "depth"> & { depth: string };
+const face = z.object({
+  id: z.string(),
+  person: z.string().nullable(),
+  name: z.string(),
+  depth: neededNumber("Say the skin depth, 1 light to 10 deep."),
+  skinType: z.string(),
+  concerns: z.array(z.string()),
+  sensitivities: z.array(z.string()),
+  services: z.array(z.string()),
+});
 
-export type BookingForm = {
-  booking: {
-    title: string;
-    firstDay: string;
-    lastDay: string;
-    callTime: string;
-    location: string;
-    conditions: string[];
-    bags: string[];
-    faces: FaceForm[];
-  };
-};
+export const bookingSchema = z.object({
+  booking: z.object({
+    title: neededWord("Give it a title."),
+    firstDay: neededDate("day", "Say the first day."),
+    lastDay: typedDate("day"),
+    callTime: typedTime(),
+    location: z.string(),
+    conditions: z.array(z.string()),
+    bags: z.array(z.string()),
+    faces: z.array(face),
+  }),
+});
+
+export type BookingForm = z.input<typeof bookingSchema>;
+export type BookingTold = z.output<typeof bookingSchema>;
+export type FaceForm = BookingForm["booking"]["faces"][number];
 
 export function newFace(): FaceForm {
   return {
     id: crypto.randomUUID(),
     person: null,
     name: "",
-    depth: "5",
+    depth: "",
     skinType: "normal",
     concerns: [],
     sensitivities: [],
@@ -32,8 +48,8 @@ export function emptyBooking(today: string): BookingForm {
   return {
     booking: {
       title: "",
-      firstDay: today,
-      lastDay: today,
+      firstDay: dateText(today),
+      lastDay: "",
       callTime: "",
       location: "",
       conditions: [],
@@ -47,8 +63,8 @@ export function fromBooking(booking: Booking): BookingForm {
   return {
     booking: {
       title: booking.title,
-      firstDay: booking.firstDay,
-      lastDay: booking.lastDay,
+      firstDay: dateText(booking.firstDay),
+      lastDay: dateText(booking.lastDay),
       callTime: (booking.callTime ?? "").slice(0, 5),
       location: booking.location,
       conditions: booking.conditions,
@@ -58,12 +74,7 @@ export function fromBooking(booking: Booking): BookingForm {
   };
 }
 
-export function toDraft({ booking }: BookingForm) {
-  return {
-    ...booking,
-    firstDay: booking.firstDay || null,
-    lastDay: booking.lastDay || booking.firstDay || null,
-    callTime: booking.callTime || null,
-    faces: booking.faces.map((face) => ({ ...face, depth: Number(face.depth) })),
-  } as Schemas["BookingDraft"];
+/** Without a last day it is one day. */
+export function toDraft({ booking }: BookingTold) {
+  return { ...booking, lastDay: booking.lastDay ?? booking.firstDay } as Schemas["BookingDraft"];
 }

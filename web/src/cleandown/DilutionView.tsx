@@ -35,7 +35,7 @@ export function DilutionView() {
             water make {amount} ml of {target} %.
           </>
         ) : (
-          "Say how strong it is, how strong it shall be, and how much you want."
+          "Say how strong it is, how strong it should be, and how much you want."
         )}
       </Sentence>
       <div className="grid grid-cols-[minmax(0,20rem)_minmax(0,1fr)] gap-10 max-hand:grid-cols-1">
@@ -122,15 +122,15 @@ function Measured({ answer, stock, total }: MeasuredProps) {
         <p className={answer.inEffectiveRange ? "" : "font-semibold text-stop"}>
           {answer.inEffectiveRange
             ? "It lies between 60 and 90 %, where alcohol disinfects best."
-            : "Below 60 or above 90 % alcohol disinfects worse: do not rely on it."}
+            : "Below 60 or above 90 % alcohol disinfects less well: don’t rely on it."}
         </p>
         <p className="text-soft">
           The rule “70 parts and 30 parts of water” would give {answer.popularRulePercent} % from{" "}
           {stock} %: it only holds for pure alcohol.
         </p>
         <p className="border-soon border-l-4 pl-3">
-          Alcohol burns: no flame and no hot tool near it, air in the room, and a label with the
-          strength and the day. Local rules and licensed practice come first.
+          Alcohol is flammable: keep flames and hot tools away, air the room, and label the bottle
+          with its strength and the date. Local rules and licensed practice come first.
         </p>
       </div>
     </div>

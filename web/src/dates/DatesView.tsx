@@ -50,7 +50,7 @@ export function DatesView() {
       <BuyingList wanted={dates.wanted} today={today} />
       {dates.things.length === 0 ? (
         <p className="text-soft">
-          Nothing ends by then. Once a thing is opened, its line of time begins here.
+          Nothing goes out of date by then. Once an item is opened, its line starts here.
         </p>
       ) : (
         <Lines things={dates.things} wanted={dates.wanted} bookings={bookings} scale={scale} />
@@ -128,7 +128,7 @@ type LinesProps = {
 function Lines({ things, wanted, bookings, scale }: LinesProps) {
   const classes = [...Map.groupBy(things, (one) => one.item.product.productClass)];
   return (
-    <section aria-label="Lines of time">
+    <section aria-label="Timelines">
       <TimeHead bookings={bookings} wanted={wanted} scale={scale} />
       {classes.map(([productClass, ofClass]) => (
         <section key={productClass} aria-label={word(productClass)}>

@@ -125,7 +125,7 @@ function Doing({ ending, bookings, isPast }: DoingProps) {
       path: `/api/items/${item.id}/use-first`,
       body: { first: !item.usedFirst },
       done: item.usedFirst
-        ? `${shortName(item)} is used in its turn.`
+        ? `${shortName(item)} is back in the usual order.`
         : `${shortName(item)} is used before others of its kind.`,
     }).catch(() => {});
   return (
@@ -144,10 +144,10 @@ function Doing({ ending, bookings, isPast }: DoingProps) {
         <button
           type="button"
           className={ACT}
-          aria-label={`${item.usedFirst ? "In its turn" : "Put first"}: ${shortName(item)}`}
+          aria-label={`${item.usedFirst ? "Usual order" : "Use first"}: ${shortName(item)}`}
           onClick={putFirst}
         >
-          {item.usedFirst ? "in its turn" : "put first"}
+          {item.usedFirst ? "usual order" : "use first"}
         </button>
       )}
       <button

@@ -2,16 +2,9 @@ import { Link } from "react-router";
 import type { Booking } from "../api/client";
 import type { Wanted } from "../api/restock";
 import { OrderBy } from "../parts/Ruler";
-import { nearDate, plusDays } from "../words/dates";
+import { dayAndMonth, monthAndYear, nearDate, plusDays } from "../words/dates";
 import { shortName } from "../words/items";
 import type { Scale } from "./scale";
-
-const DAY = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", timeZone: "UTC" });
-const MONTH = new Intl.DateTimeFormat("en-GB", {
-  month: "short",
-  year: "2-digit",
-  timeZone: "UTC",
-});
 
 /** In percent of the line; in less, a title would be a letter or two. */
 const ROOM_FOR_A_TITLE = 8;
@@ -19,10 +12,10 @@ const ROOM_FOR_A_TITLE = 8;
 /** Every so many days a date, so that none touches the next. */
 function ticks(scale: Scale): { day: string; told: string }[] {
   const step = scale.days > 400 ? 91 : scale.days > 120 ? 28 : scale.days > 40 ? 7 : 2;
-  const form = scale.days > 120 ? MONTH : DAY;
+  const name = scale.days > 120 ? monthAndYear : dayAndMonth;
   return Array.from({ length: Math.floor((scale.days - 1) / step) }, (_, i) => {
     const day = plusDays(scale.today, i * step);
-    return { day, told: i === 0 ? "today" : form.format(Date.parse(day)) };
+    return { day, told: i === 0 ? "today" : name(day) };
   });
 }
 

@@ -45,7 +45,7 @@ export function KitView() {
         {stance === "hand" && shown === "places" && (
           <PlaceList chosen={search.get("place") ?? ""} />
         )}
-        <section aria-label="Things" className="min-w-0">
+        <section aria-label="Items" className="min-w-0">
           <div
             hidden={stance === "hand" && shown !== "filters"}
             className="flex flex-wrap items-end gap-3 pb-3 max-hand:grid max-hand:grid-cols-2"
@@ -74,7 +74,7 @@ export function KitView() {
           {list.total === 0 ? (
             <p className="py-6 text-soft">
               {filter ? (
-                "Nothing in the kit is like this."
+                "Nothing in the kit matches."
               ) : (
                 <>
                   The kit is empty.{" "}
@@ -140,8 +140,8 @@ function Narrowed({ search, total }: { search: URLSearchParams; total: number | 
   const q = search.get("q");
   return (
     <p aria-live="polite" className="ml-auto pb-1.5 text-right text-soft max-hand:text-left">
-      {total === undefined ? "looking…" : count(total, "thing")}
-      {q && ` like “${q}”`}
+      {total === undefined ? "looking…" : count(total, "item")}
+      {q && ` matching “${q}”`}
       {place && ` in ${placePath(place, places)}`}
       {kitFilter(search) && (
         <Link to="/kit" className="ml-3 underline">

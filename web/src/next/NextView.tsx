@@ -6,6 +6,7 @@ import { useAttention, useKitSummary, usePlaces } from "../api/kit";
 import { usePackingList } from "../api/packing";
 import { useBuying } from "../api/restock";
 import { useToday } from "../api/session";
+import { useUnnamed } from "../api/unnamed";
 import { Marks } from "../parts/Marks";
 import { Counted, Sentence } from "../parts/Sentence";
 import { Swatch } from "../parts/Swatch";
@@ -40,8 +41,7 @@ export function NextView() {
       {summary.data?.things === 0 && (
         <div className="flex flex-wrap items-center gap-3">
           <p className="text-soft max-hand:w-full">
-            The kit is empty. Tick what you own for a first packing list, or write it in item by
-            item.
+            The kit is empty. Tick what you own for a first packing list, or add it item by item.
           </p>
           <Link to="/kit/usual" className={buttonLook("solid")}>
             Tick what you have
@@ -76,7 +76,7 @@ function NextBooking({ booking, today }: { booking: Booking; today: string }) {
           (away ? (
             <>
               <Counted to={to} state="soon">
-                {capital(count(list.lines.length, "thing"))}
+                {capital(count(list.lines.length, "item"))}
               </Counted>{" "}
               still out.
             </>
@@ -118,7 +118,8 @@ function Waiting({ today }: { today: string }) {
   const sessions = (useSessions().data ?? []).filter(
     (session) => session.state === "running" || session.state === "paused",
   );
-  if (orders.length + sessions.length === 0) return null;
+  const unnamed = useUnnamed().data?.length ?? 0;
+  if (orders.length + sessions.length + unnamed === 0) return null;
   return (
     <section>
       <h2 className="border-ink border-b pb-1 font-semibold">Also waiting</h2>
@@ -143,6 +144,13 @@ function Waiting({ today }: { today: string }) {
             </span>
           </li>
         ))}
+        {unnamed > 0 && (
+          <li className="border-hair border-b py-2">
+            <Link to="/kit/unnamed" className="hover:underline">
+              {capital(count(unnamed, "picture"))} without a name
+            </Link>
+          </li>
+        )}
       </ul>
     </section>
   );

@@ -101,12 +101,12 @@ function Doing({ list }: { list: PackingList }) {
             quiet(
               perform({
                 path: `${path}/depart`,
-                done: `Departed with ${count(list.packedCount, "thing")}.`,
+                done: `Departed with ${count(list.packedCount, "item")}.`,
               }),
             )
           }
         >
-          Depart with {count(list.packedCount, "thing")}
+          Depart with {count(list.packedCount, "item")}
         </Button>
       )}
       {booking.stage === "planned" && waiting > 0 && (
@@ -118,7 +118,7 @@ function Doing({ list }: { list: PackingList }) {
                 body: {
                   items: list.lines.filter((line) => !line.packed).map((line) => line.item.id),
                 },
-                done: `Packed ${count(waiting, "thing")}.`,
+                done: `Packed ${count(waiting, "item")}.`,
               }),
             )
           }
@@ -136,13 +136,13 @@ function Doing({ list }: { list: PackingList }) {
                 body: { items: [] },
                 done: (answer) =>
                   answer.withoutHome.length
-                    ? `Put back ${count(answer.count, "thing")}; ${count(answer.withoutHome.length, "thing")} without a home stayed.`
-                    : `Put back ${count(answer.count, "thing")}.`,
+                    ? `Put back ${count(answer.count, "item")}; ${count(answer.withoutHome.length, "item")} without a home stayed.`
+                    : `Put back ${count(answer.count, "item")}.`,
               }),
             )
           }
         >
-          Put back all {count(list.lines.length, "thing")}
+          Put back all {count(list.lines.length, "item")}
         </Button>
       )}
       <Link to={`/bookings/${booking.id}/edit`} className={buttonLook()}>

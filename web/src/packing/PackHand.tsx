@@ -22,7 +22,7 @@ export function PackHand({ list }: { list: PackingList }) {
   const words = usePackingWords(list);
   if (booking.stage === "away") return <PutBackByHand list={list} words={words} />;
   if (booking.stage === "back") {
-    return <Headline>{booking.title} is over and everything is home.</Headline>;
+    return <Headline>{booking.title} is over and everything is back home.</Headline>;
   }
   return <PackByHand list={list} words={words} />;
 }
@@ -48,7 +48,7 @@ function PackByHand({ list, words }: ByHand) {
         list={list}
         headline={
           <Headline>
-            Everything on the list is in the bag: {count(list.packedCount, "thing")},{" "}
+            Everything on the list is in the bag: {count(list.packedCount, "item")},{" "}
             {mass(list.packedMassG)}.
           </Headline>
         }
@@ -61,7 +61,7 @@ function PackByHand({ list, words }: ByHand) {
             onClick={() =>
               void perform({
                 path: `${path}/depart`,
-                done: `Departed with ${count(list.packedCount, "thing")}.`,
+                done: `Departed with ${count(list.packedCount, "item")}.`,
               }).catch(() => {})
             }
           >
@@ -115,7 +115,7 @@ function PackByHand({ list, words }: ByHand) {
             </Button>
           </div>
           <Button kind="solid" size="thumb" disabled={under} onClick={() => void tick(line)}>
-            {under ? "Writing it down…" : "In the bag"}
+            {under ? "Saving…" : "In the bag"}
           </Button>
         </>
       }
@@ -172,7 +172,7 @@ function PutBackByHand({ list, words }: ByHand) {
           <div className="grid grid-cols-2 gap-3">
             <Button
               className="min-h-12"
-              onClick={() => void putBack([], `Put back ${count(open.length, "thing")}.`)}
+              onClick={() => void putBack([], `Put back ${count(open.length, "item")}.`)}
             >
               All {open.length} at once
             </Button>
@@ -186,7 +186,7 @@ function PutBackByHand({ list, words }: ByHand) {
             disabled={under || !line.item.home}
             onClick={() => void putBack([line.item.id], `Put back ${shortName(line.item)}.`)}
           >
-            {under ? "Writing it down…" : "Put back"}
+            {under ? "Saving…" : "Put back"}
           </Button>
         </>
       }

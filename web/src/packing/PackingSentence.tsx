@@ -27,13 +27,13 @@ export function PackingSentence({ list, words }: { list: PackingList; words: Pac
   const conditions = booking.conditions.filter((one) => SEEN_IN_A_SENTENCE.has(one)).map(word);
   const bags = booking.bags.length ? ` in ${count(booking.bags.length, "bag")}` : "";
   if (booking.stage === "back") {
-    return <Sentence>{booking.title} is over and everything is home.</Sentence>;
+    return <Sentence>{booking.title} is over and everything is back home.</Sentence>;
   }
   if (booking.stage === "away") {
     return (
       <Sentence>
         {booking.title}: the bags are out with{" "}
-        <Counted to="#lines">{count(lines.length, "thing")}</Counted>, {mass(list.massG)}. Put each
+        <Counted to="#lines">{count(lines.length, "item")}</Counted>, {mass(list.massG)}. Put each
         back when it comes home.
       </Sentence>
     );

@@ -14,7 +14,7 @@ export function PackingView() {
   const { isPending } = usePlaceList();
   const stance = useStance();
   if (!list.data || isPending) {
-    return <Without query={list} waiting="Working out what it takes…" />;
+    return <Without query={list} waiting="Building the packing list…" />;
   }
   return <Packing list={list.data} stance={stance} />;
 }

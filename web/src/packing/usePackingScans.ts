@@ -24,6 +24,6 @@ export function usePackingScans(list: PackingList) {
       }
       return true;
     },
-    away ? "Scan things: they are put back." : "Scan things on the list: they are ticked off.",
+    away ? "Scan items: they are put back." : "Scan items on the list: they are ticked off.",
   );
 }

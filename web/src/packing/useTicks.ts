@@ -26,7 +26,7 @@ export function useTicks(booking: string) {
           path: `/api/bookings/${booking}/${line.packed ? "take-out" : "pack"}`,
           body: { items: [id] },
           done: line.packed
-            ? `Took ${shortName(line.item)} out again.`
+            ? `Taken out again: ${shortName(line.item)}.`
             : `Packed ${shortName(line.item)}.`,
         });
       } catch {

@@ -39,10 +39,10 @@ export function OpenCase(props: OpenCaseProps) {
               onClick={() => onZoom(null)}
               className="mr-3 min-h-8 text-ink underline max-hand:min-h-11"
             >
-              The whole of it
+              Show all of it
             </button>
           )}
-          {mass(tray.mass.grams)}
+          {tray.mass.grams > 0 && mass(tray.mass.grams)}
           {tray.greatestMass && ` of ${mass(tray.greatestMass.grams)}`}
         </span>
       </figcaption>
@@ -50,7 +50,7 @@ export function OpenCase(props: OpenCaseProps) {
       <svg
         ref={landing.ref}
         role="group"
-        aria-label={`${tray.name}, laid open`}
+        aria-label={`Inside ${tray.name}`}
         data-place={tray.place}
         viewBox={`${x - margin} ${y - margin} ${width + 2 * margin} ${height + 2 * margin}`}
         className="block h-auto max-h-[85dvh] w-full select-none"
@@ -194,7 +194,7 @@ function Head({ tray, unit, onLook, isClose }: HeadProps) {
     <g
       role="button"
       tabIndex={0}
-      aria-label={`${isClose ? "Away from" : "Closer to"} ${tray.name}, ${tray.count} things`}
+      aria-label={`${isClose ? "Away from" : "Closer to"} ${tray.name}, ${tray.count} items`}
       onClick={onLook}
       onKeyDown={(event) => (event.key === "Enter" || event.key === " ") && onLook()}
     >

@@ -1,5 +1,6 @@
 import type { Drawn as Item, Tray } from "../api/client";
 import type { Inner } from "./caseProps";
+import { paintOf } from "./depths";
 import { useLiftable } from "./lifting";
 
 type Piece = Tray["pieces"][number];
@@ -32,7 +33,7 @@ type PieceButtonProps = PiecesProps & { piece: Piece; item: Item; troubled: bool
 
 function PieceButton({ piece, item, troubled, ...props }: PieceButtonProps) {
   const { tray, isIn, chosen, onChoose, nameOf, first, canLift, isClose, unit } = props;
-  const colour = item.product.colour ?? "var(--lit)";
+  const colour = paintOf(item.product) ?? "var(--lit)";
   const { ref, listeners, isLifted } = useLiftable(piece.item, colour, canLift ?? false);
   const inside = isIn ? isIn(piece.item) : true;
   const name = nameOf(item);
@@ -84,7 +85,7 @@ function Caption({ piece, item, unit }: { piece: Piece; item: Item; unit: number
       fontSize={size}
       textAnchor="middle"
       transform={along ? `rotate(90 ${x + width / 2} ${y + height / 2})` : undefined}
-      fill={isDark(item.product.colour) ? "var(--paper-always)" : "var(--ink-always)"}
+      fill={isDark(paintOf(item.product)) ? "var(--paper-always)" : "var(--ink-always)"}
       className="pointer-events-none"
     >
       {shown}
@@ -119,7 +120,7 @@ function Drawn({ piece, item, inside, chosen, troubled, unit }: DrawnProps) {
       ? "var(--line)"
       : `var(--${date})`;
   const look = {
-    fill: item.product.colour ?? "var(--lit)",
+    fill: paintOf(item.product) ?? "var(--lit)",
     fillOpacity: inside ? 1 : 0.16,
     stroke,
     strokeWidth: (chosen ? 4 : date === "in-order" ? 1.4 : 3) * unit,

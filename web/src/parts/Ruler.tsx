@@ -5,10 +5,10 @@ import type { Booking, Schemas } from "../api/client";
 import { useEnding } from "../api/kit";
 import { useBuying, type Wanted } from "../api/restock";
 import { useToday } from "../api/session";
-import { daysBetween, plusDays } from "../words/dates";
+import { capital, count } from "../words/codes";
+import { dayAndMonth, daysBetween, plusDays } from "../words/dates";
 
 const DAYS = 57;
-const TICK = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", timeZone: "UTC" });
 
 const at = (days: number) => `${((days + 0.7) / DAYS) * 100}%`;
 
@@ -41,11 +41,7 @@ export function Ruler() {
             style={{ left: at(day) }}
             className="absolute bottom-2.5 ml-1 whitespace-nowrap text-[0.8rem] text-soft"
           >
-            {day === 0 ? (
-              <b className="text-ink">today</b>
-            ) : (
-              TICK.format(Date.parse(plusDays(today, day)))
-            )}
+            {day === 0 ? <b className="text-ink">today</b> : dayAndMonth(plusDays(today, day))}
           </span>
         ))}
         <Orders wanted={wanted} today={today} />
@@ -121,7 +117,7 @@ function Wedges({ ending, bookings, today }: WedgesProps) {
     const during = bookings.some(
       (booking) => booking.stage !== "back" && booking.firstDay <= last && first < booking.lastDay,
     );
-    const told = `${things === 1 ? "One thing runs" : `${things} things run`} out by ${TICK.format(Date.parse(last))}${during ? ", during a booking" : ""}`;
+    const told = `${capital(count(things, "item"))} out of date by ${dayAndMonth(last)}${during ? ", during a booking" : ""}`;
     return (
       <Link
         key={first}
@@ -162,7 +158,7 @@ function Orders({ wanted, today }: { wanted: Wanted[]; today: string }) {
     (one) => one.orderBy ?? "",
   );
   return [...byDay].map(([day, things]) => {
-    const told = `Order by ${TICK.format(Date.parse(day))}: ${things.length === 1 ? "one thing" : `${things.length} things`}`;
+    const told = `Order by ${dayAndMonth(day)}: ${count(things.length, "item")}`;
     return (
       <Link
         key={day}

@@ -11,3 +11,11 @@ export const DEPTHS = [
   { depth: 9, colour: "#553423" },
   { depth: 10, colour: "#3b251a" },
 ];
+
+type Painted = { colour: string | null; depth: number | null };
+
+/** The colour it is drawn in: its own, or else what skin of the depth it suits looks like. */
+export function paintOf({ colour, depth }: Painted): string | null {
+  if (colour || depth === null) return colour;
+  return DEPTHS.find((one) => one.depth === Math.round(depth))?.colour ?? null;
+}

@@ -24,7 +24,7 @@ export function PeopleView() {
     <div className="flex flex-col gap-6">
       <Sentence>
         {known.length === 0
-          ? "You know nobody by name yet. Whoever an item is kept for, or lent to, appears here."
+          ? "No people yet. Anyone an item is kept for or lent to appears here."
           : `You know ${count(known.length, "person", "people")}.`}{" "}
         {unasked > 0 &&
           (unasked === known.length
@@ -47,7 +47,7 @@ function PersonRow({ line }: { line: PersonLine }) {
   if (person.erasedOn !== null) {
     return (
       <li className="border-hair border-b py-3 text-soft">
-        Somebody, erased {shortDate(person.erasedOn, today)}
+        Erased person {shortDate(person.erasedOn, today)}
         {line.kept > 0 && `. ${capital(count(line.kept, "item"))} still kept for this person.`}
       </li>
     );
@@ -86,7 +86,8 @@ function AddPerson() {
       },
       done: `Added ${name.trim()}.`,
     });
-    setName("");
+    // Whoever types the next name already keeps it.
+    setName((now) => (now === name ? "" : now));
   };
   return (
     <form

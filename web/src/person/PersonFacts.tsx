@@ -1,32 +1,42 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
+import { Controller } from "react-hook-form";
+import { z } from "zod";
 import { useActs } from "../api/acts";
 import { Problem } from "../api/client";
 import type { Person } from "../api/person";
 import { useToday } from "../api/session";
+import { DateField } from "../parts/DateField";
+import { DepthField } from "../parts/DepthField";
+import { typedDate, typedNumber, useTyped } from "../parts/typed";
 import { Button } from "../ui/Button";
 import { ChangedElsewhere } from "../ui/ChangedElsewhere";
 import { TextField, Ticks } from "../ui/Field";
+import { showFaults } from "../ui/faults";
 import { capital, word } from "../words/codes";
+import { dateText } from "../words/dates";
 import { SENSITIVITIES } from "../words/lists";
-import { decimal } from "../words/quantities";
 
-type Draft = {
-  name: string;
-  aliases: string;
-  depth: string;
-  sensitivities: string[];
-  other: string;
-  askedOn: string;
-};
+const personSchema = z.object({
+  person: z.object({
+    name: z.string(),
+    aliases: z.string(),
+    depth: typedNumber(),
+    sensitivities: z.array(z.string()),
+    other: z.string(),
+    askedOn: typedDate("began"),
+  }),
+});
 
-function draftOf(person: Person): Draft {
+function fromPerson(person: Person): z.input<typeof personSchema> {
   return {
-    name: person.name,
-    aliases: person.aliases.join(", "),
-    depth: person.depth === null ? "" : String(person.depth),
-    sensitivities: person.sensitivities,
-    other: "",
-    askedOn: person.askedOn ?? "",
+    person: {
+      name: person.name,
+      aliases: person.aliases.join(", "),
+      depth: person.depth === null ? "" : String(person.depth),
+      sensitivities: person.sensitivities,
+      other: "",
+      askedOn: dateText(person.askedOn),
+    },
   };
 }
 
@@ -41,108 +51,106 @@ function words(text: string): string[] {
 export function PersonFacts({ person }: { person: Person }) {
   const { perform } = useActs();
   const today = useToday();
-  const [draft, setDraft] = useState<Draft>(() => draftOf(person));
-  const [problem, setProblem] = useState<Problem | null>(null);
-  const isChanged = JSON.stringify(draft) !== JSON.stringify(draftOf(person));
-  const set = (some: Partial<Draft>) => setDraft({ ...draft, ...some });
-  const fault = (path: string) =>
-    problem?.faults.find((one) => one.path.startsWith(`person.${path}`))?.message;
-  const save = async (version = person.version) => {
-    setProblem(null);
-    try {
-      await perform({
-        method: "PUT",
-        path: `/api/people/${person.id}`,
-        body: {
-          version,
-          person: {
-            name: draft.name,
-            aliases: words(draft.aliases),
-            depth: draft.depth.trim() ? decimal(draft.depth) : null,
-            sensitivities: [...draft.sensitivities, ...words(draft.other)],
-            askedOn: draft.askedOn || null,
+  const form = useTyped(personSchema, fromPerson(person));
+  const { control, register, formState, setValue } = form;
+  const faults = formState.errors.person;
+  const [theirs, setTheirs] = useState<Person | null>(null);
+  const { isDirty } = formState;
+  // What was undone or merged meanwhile shows, unless something is being written.
+  useEffect(() => {
+    if (!isDirty) form.reset(fromPerson(person));
+  }, [person, isDirty, form]);
+  const save = (version = person.version) =>
+    form.handleSubmit(async ({ person: { aliases, other, sensitivities, ...told } }) => {
+      try {
+        await perform({
+          method: "PUT",
+          path: `/api/people/${person.id}`,
+          body: {
+            version,
+            person: {
+              ...told,
+              aliases: words(aliases),
+              sensitivities: [...sensitivities, ...words(other)],
+            },
           },
-        },
-        done: `Saved ${draft.name.trim()}.`,
-      });
-    } catch (thrown) {
-      setProblem(thrown instanceof Problem ? thrown : null);
-    }
-  };
-  const current = problem?.current as Person | null | undefined;
+          done: `Saved ${told.name.trim()}.`,
+        });
+        const all = [...new Set([...sensitivities, ...words(other)])];
+        form.reset({ person: { ...form.getValues("person"), sensitivities: all, other: "" } });
+      } catch (thrown) {
+        if (!(thrown instanceof Problem)) return;
+        showFaults(thrown, form.setError);
+        if (thrown.code === "changed-meanwhile") setTheirs(thrown.current as Person);
+      }
+    });
+  const asked = () => setValue("person.askedOn", dateText(today), { shouldDirty: true });
   return (
     <form
       className="flex flex-col gap-4"
       noValidate
       onSubmit={(event) => {
-        event.preventDefault();
-        void save();
+        form.clearErrors();
+        void save()(event);
       }}
     >
-      {current && (
+      {theirs && (
         <ChangedElsewhere
           what="person"
-          onKeepMine={() => void save(current.version)}
+          onKeepMine={() => void save(theirs.version)()}
           onTakeTheirs={() => {
-            setDraft(draftOf(current));
-            setProblem(null);
+            form.reset(fromPerson(theirs));
+            setTheirs(null);
           }}
         />
       )}
-      <div className="grid grid-cols-2 gap-4 max-hand:grid-cols-1">
-        <TextField
-          label="Name"
-          value={draft.name}
-          fault={fault("name")}
-          onChange={(event) => set({ name: event.target.value })}
-        />
+      <div className="grid grid-cols-2 items-start gap-4 max-hand:grid-cols-1">
+        <TextField label="Name" fault={faults?.name?.message} {...register("person.name")} />
         <TextField
           label="Other names"
-          hint="with commas between"
-          value={draft.aliases}
-          fault={fault("aliases")}
-          onChange={(event) => set({ aliases: event.target.value })}
+          hint="separated by commas"
+          fault={faults?.aliases?.message}
+          {...register("person.aliases")}
         />
-        <TextField
-          label="Skin depth"
-          hint="1 to 10"
-          inputMode="decimal"
-          value={draft.depth}
-          fault={fault("depth")}
-          onChange={(event) => set({ depth: event.target.value })}
-        />
-        <TextField
+        <DepthField control={control} name="person.depth" label="Skin depth" />
+        <DateField
+          control={control}
+          name="person.askedOn"
+          meant="began"
           label="Asked on"
           hint="about sensitivities"
-          type="date"
-          max={today}
-          value={draft.askedOn}
-          fault={fault("askedOn")}
-          onChange={(event) => set({ askedOn: event.target.value })}
         />
       </div>
-      <Ticks
-        legend="Sensitivities"
-        choices={[...new Set([...SENSITIVITIES, ...person.sensitivities])].map((code) => ({
-          value: code,
-          word: capital(word(code)),
-        }))}
-        chosen={draft.sensitivities}
-        onChange={(sensitivities) => set({ sensitivities, askedOn: today })}
+      <Controller
+        control={control}
+        name="person.sensitivities"
+        render={({ field }) => (
+          <Ticks
+            legend="Sensitivities"
+            choices={[...new Set([...SENSITIVITIES, ...person.sensitivities])].map((code) => ({
+              value: code,
+              word: capital(word(code)),
+            }))}
+            chosen={field.value}
+            onChange={(chosen) => {
+              field.onChange(chosen);
+              asked();
+            }}
+          />
+        )}
       />
       <TextField
         label="Others"
-        hint="with commas between"
-        value={draft.other}
-        fault={fault("sensitivities")}
-        onChange={(event) => set({ other: event.target.value, askedOn: today })}
+        hint="separated by commas"
+        fault={faults?.sensitivities?.message}
+        {...register("person.other", { onChange: asked })}
       />
       <div className="flex gap-2">
-        <Button kind="solid" type="submit" disabled={!isChanged}>
+        <Button kind="solid" type="submit" disabled={!formState.isDirty}>
           Save
         </Button>
-        {isChanged && (
-          <Button kind="bare" onClick={() => setDraft(draftOf(person))}>
+        {formState.isDirty && (
+          <Button kind="bare" onClick={() => form.reset(fromPerson(person))}>
             Cancel
           </Button>
         )}

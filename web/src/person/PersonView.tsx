@@ -53,7 +53,7 @@ function Known({ sheet }: SheetProps) {
         )}
       </Sentence>
       <div className="grid grid-cols-[1fr_1fr] items-start gap-10 max-hand:grid-cols-1">
-        <PersonFacts person={person} />
+        <PersonFacts key={person.id} person={person} />
         <Ties sheet={sheet} />
       </div>
       <div className="flex flex-wrap gap-2">
@@ -169,8 +169,8 @@ function Merge({ person }: { person: Person }) {
             onChange={(event) => setInto(event.target.value)}
           />
           <p className="text-soft">
-            Everything kept, lent and booked goes to the one you choose. All names and all
-            sensitivities of both stay.
+            Everything kept for, lent to and booked for this person moves to the one you choose. The
+            names and sensitivities of both are kept.
           </p>
           <Button kind="solid" disabled={!into} onClick={() => void merge().catch(() => {})}>
             Merge
@@ -202,7 +202,7 @@ function Erase({ person }: { person: Person }) {
         <div className="flex flex-col gap-4">
           <p>
             The name, other names, skin and sensitivities are removed everywhere, in the history
-            too. What was done stays, without saying for whom. <b>This cannot be undone.</b>
+            too. The history stays, without the name. <b>This cannot be undone.</b>
           </p>
           <p className="text-soft">
             Not changed: notes and titles you wrote yourself, and files you exported before.

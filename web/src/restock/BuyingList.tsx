@@ -28,7 +28,7 @@ export function BuyingList({ wanted, today }: BuyingProps) {
                 {fullName(one.like)}
               </Link>
               <span className={isLate ? "text-stop" : "text-soft"}>
-                {one.orderBy ? `order by ${shortDate(one.orderBy, today)}` : "when it suits"}
+                {one.orderBy ? `order by ${shortDate(one.orderBy, today)}` : "no date set"}
                 {one.neededOn && `, needed ${shortDate(one.neededOn, today)}`}
               </span>
               {one.why && <span className="text-soft">{one.why}</span>}
@@ -36,7 +36,7 @@ export function BuyingList({ wanted, today }: BuyingProps) {
                 <button
                   type="button"
                   className="min-h-9 px-2 underline max-hand:min-h-11"
-                  aria-label={`${shortName(one.like)} is here`}
+                  aria-label={`${shortName(one.like)} has arrived`}
                   onClick={() =>
                     void perform({
                       path: `/api/buying/${one.id}/got`,
@@ -47,20 +47,20 @@ export function BuyingList({ wanted, today }: BuyingProps) {
                     }).catch(() => {})
                   }
                 >
-                  it is here
+                  arrived
                 </button>
                 <button
                   type="button"
                   className="min-h-9 px-2 underline max-hand:min-h-11"
-                  aria-label={`Take ${shortName(one.like)} off the list`}
+                  aria-label={`Remove ${shortName(one.like)} from the list`}
                   onClick={() =>
                     void perform({
                       path: `/api/buying/${one.id}/remove`,
-                      done: `Took ${shortName(one.like)} off the buying list.`,
+                      done: `Removed ${shortName(one.like)} from the buying list.`,
                     }).catch(() => {})
                   }
                 >
-                  take off
+                  remove
                 </button>
               </span>
             </li>

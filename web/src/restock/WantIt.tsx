@@ -1,11 +1,13 @@
-import { useState } from "react";
+import { z } from "zod";
 import { useActs } from "../api/acts";
 import type { Item } from "../api/client";
+import { DateField } from "../parts/DateField";
+import { neededNumber, quietly, typedDate, useTyped } from "../parts/typed";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/Field";
 import { Sheet } from "../ui/Sheet";
+import { dateText } from "../words/dates";
 import { shortName } from "../words/items";
-import { decimal } from "../words/quantities";
 
 type WantProps = {
   item: Item;
@@ -16,49 +18,46 @@ type WantProps = {
   why?: string;
 };
 
+const WANTED = z.object({
+  packs: neededNumber("Say how many packs.").refine((packs) => packs >= 1, "One pack at least."),
+  neededOn: typedDate("day"),
+});
+
 /** Puts a product onto the buying list. */
 export function WantIt({ item, open, onDone, neededOn = null, why = "" }: WantProps) {
   const { perform } = useActs();
-  const [packs, setPacks] = useState("1");
-  const [needed, setNeeded] = useState(neededOn ?? item.useBy.lastDay ?? "");
-  const want = async () => {
+  const { control, register, handleSubmit, formState } = useTyped(WANTED, {
+    packs: "1",
+    neededOn: dateText(neededOn ?? item.useBy.lastDay),
+  });
+  const want = handleSubmit(async (wanted) => {
     await perform({
       path: "/api/buying",
-      body: {
-        id: crypto.randomUUID(),
-        product: item.product.id,
-        packs: decimal(packs),
-        neededOn: needed || null,
-        why,
-      },
-      done: `${shortName(item)} stands on the buying list.`,
+      body: { id: crypto.randomUUID(), product: item.product.id, ...wanted, why },
+      done: `${shortName(item)} is on the buying list.`,
     });
     onDone();
-  };
+  });
   return (
     <Sheet title={`Buy ${shortName(item)} again`} open={open} onOpenChange={onDone}>
-      <div className="flex flex-col gap-4">
+      <form className="flex flex-col gap-4" noValidate onSubmit={quietly(want)}>
         <TextField
           label="Packs"
           inputMode="numeric"
-          value={packs}
-          onChange={(event) => setPacks(event.target.value)}
+          fault={formState.errors.packs?.message}
+          {...register("packs")}
         />
-        <TextField
-          label="It has to be there on"
+        <DateField
+          control={control}
+          name="neededOn"
+          meant="day"
+          label="Needed by"
           hint="or leave it open"
-          type="date"
-          value={needed}
-          onChange={(event) => setNeeded(event.target.value)}
         />
-        <Button
-          kind="solid"
-          disabled={!((decimal(packs) ?? 0) >= 1)}
-          onClick={() => void want().catch(() => {})}
-        >
-          Onto the buying list
+        <Button kind="solid" type="submit" disabled={formState.isSubmitting}>
+          Add to the buying list
         </Button>
-      </div>
+      </form>
     </Sheet>
   );
 }

@@ -195,7 +195,7 @@ function Effect({ rules }: { rules: ReturnType<typeof rulesOf> }) {
           .{" "}
         </>
       )}
-      {back.length > 0 && `${capital(count(back.length, "thing"))} would be in date again.`}
+      {back.length > 0 && `${capital(count(back.length, "item"))} would be in date again.`}
     </>
   );
 }
@@ -209,15 +209,16 @@ function period(told: string): string {
 
 type LimitsProps = { house: House; draft: Draft; onChange: (draft: Draft) => void };
 
-/** The two schools side by side, and the house's own. */
+/** The two schools side by side, and one's own, which is written one at a time. */
 function Limits({ house, draft, onChange }: LimitsProps) {
+  const [open, setOpen] = useState<string | null>(null);
   return (
     <section aria-label="Limits by class" className="max-w-3xl">
-      <div className="grid grid-cols-[1fr_7rem_7rem_8rem] gap-x-4 border-ink border-b pb-1 font-semibold max-hand:grid-cols-[1fr_5rem_5rem]">
+      <div className="grid grid-cols-[1fr_7rem_7rem_8rem] gap-x-4 border-ink border-b pb-1 font-semibold max-hand:grid-cols-[1fr_5rem_6rem]">
         <span>Kept after opening</span>
         <span className="max-hand:hidden">stricter</span>
         <span>usual</span>
-        <span>own, months</span>
+        <span>your own</span>
       </div>
       <ul>
         {house.limits.map((limit) => {
@@ -226,7 +227,7 @@ function Limits({ house, draft, onChange }: LimitsProps) {
           return (
             <li
               key={limit.dateClass}
-              className="grid grid-cols-[1fr_7rem_7rem_8rem] items-center gap-x-4 border-hair border-b py-1 max-hand:grid-cols-[1fr_5rem_5rem]"
+              className="grid grid-cols-[1fr_7rem_7rem_8rem] items-center gap-x-4 border-hair border-b py-0.5 max-hand:grid-cols-[1fr_5rem_6rem]"
             >
               <span>{capital(word(limit.dateClass))}</span>
               <span
@@ -237,22 +238,59 @@ function Limits({ house, draft, onChange }: LimitsProps) {
               <span className={holds === "usual" ? "font-semibold" : "text-soft"}>
                 {period(limit.usual)}
               </span>
-              <input
-                aria-label={`Own limit of ${word(limit.dateClass)}, months`}
-                inputMode="numeric"
-                value={own}
-                onChange={(event) =>
-                  onChange({
-                    ...draft,
-                    own: { ...draft.own, [limit.dateClass]: event.target.value },
-                  })
+              <OwnLimit
+                name={word(limit.dateClass)}
+                own={own}
+                isOpen={open === limit.dateClass}
+                onOpen={() => setOpen(limit.dateClass)}
+                onDone={() => setOpen(null)}
+                onChange={(months) =>
+                  onChange({ ...draft, own: { ...draft.own, [limit.dateClass]: months } })
                 }
-                className="min-h-9 w-full rounded border border-line bg-paper px-2 max-hand:min-h-11"
               />
             </li>
           );
         })}
       </ul>
     </section>
+  );
+}
+
+type OwnLimitProps = {
+  name: string;
+  own: string;
+  isOpen: boolean;
+  onOpen: () => void;
+  onDone: () => void;
+  onChange: (months: string) => void;
+};
+
+/** A limit of one's own: a word until it is pressed, then a field. */
+function OwnLimit({ name, own, isOpen, onOpen, onDone, onChange }: OwnLimitProps) {
+  if (!isOpen) {
+    return (
+      <button
+        type="button"
+        aria-label={`Change your own limit of ${name}`}
+        onClick={onOpen}
+        className={`min-h-9 text-left underline decoration-line max-hand:min-h-11 ${own.trim() ? "font-semibold" : "text-soft"}`}
+      >
+        {own.trim() ? `${own} months` : "set"}
+      </button>
+    );
+  }
+  return (
+    <input
+      aria-label={`Own limit of ${name}, months`}
+      // biome-ignore lint/a11y/noAutofocus: it was opened to be written in.
+      autoFocus
+      inputMode="numeric"
+      placeholder="months"
+      value={own}
+      onChange={(event) => onChange(event.target.value)}
+      onBlur={onDone}
+      onKeyDown={(event) => event.key === "Enter" && onDone()}
+      className="min-h-9 w-full rounded border border-line bg-paper px-2 max-hand:min-h-11"
+    />
   );
 }

@@ -21,7 +21,7 @@ export function ScanSheet({ open, onClose }: { open: boolean; onClose: () => voi
         </p>
         {into && (
           <p className="flex items-center justify-between gap-3">
-            Things go into {placePath(into, places)}.<Button onClick={leave}>No longer</Button>
+            Items go into {placePath(into, places)}. <Button onClick={leave}>Stop</Button>
           </p>
         )}
         <form
@@ -111,7 +111,7 @@ function Camera({ onRead }: { onRead: (code: string) => Promise<void> }) {
 function whyNot(refused: unknown): string {
   const name = refused instanceof Error ? refused.name : "";
   if (name === "NotAllowedError") {
-    return "The camera may not be used. Allow it in the browser, or type the code below.";
+    return "Gerula has no access to the camera. Allow it in the browser, or type the code below.";
   }
   if (name === "NotFoundError") return "There is no camera here. Type the code below.";
   return "The camera does not start. Type the code below.";

@@ -33,7 +33,7 @@ type Scans = {
 
 const ScansContext = createContext<Scans | null>(null);
 
-const OPENS = "Scan a thing or a place: it opens. Scan a place, then things: they go there.";
+const OPENS = "Scan an item or a place to open it. Scan a place, then items, to move them there.";
 
 /** Hears every scan, wherever one is, and hands it to the view that wants it. */
 export function ScansProvider({
@@ -132,7 +132,7 @@ function told(scan: Scan): string {
     case "place":
       return "a place";
     default:
-      return `${scan.code}: nothing in this kit bears that code.`;
+      return `${scan.code}: nothing in this kit has that code.`;
   }
 }
 

@@ -73,9 +73,9 @@ export function Find() {
           <input
             ref={field}
             type="search"
-            aria-label="Find a thing or a place"
+            aria-label="Search items and places"
             placeholder={
-              stance === "desk" ? "Find a thing or a place   /" : "Find a thing or a place"
+              stance === "desk" ? "Search items and places   /" : "Search items and places"
             }
             autoComplete="off"
             value={q}
@@ -116,7 +116,7 @@ function Answers({ items, places, q, onGo, onUse }: AnswersProps) {
   if (!items.length && !places.length) {
     return (
       <p className="p-2 text-soft">
-        Nothing is like “{q}”. Look at the spelling, or{" "}
+        Nothing matches “{q}”. Check the spelling, or{" "}
         <Link to="/kit/new" onClick={onGo} className="underline">
           add it to the kit
         </Link>
@@ -148,7 +148,7 @@ function Answers({ items, places, q, onGo, onUse }: AnswersProps) {
         onClick={onGo}
         className="block min-h-11 px-2 py-2.5 text-soft underline"
       >
-        All that are like it, as a list
+        All matches as a list
       </Link>
     </>
   );

@@ -5,6 +5,7 @@ import { ActsProvider } from "../api/acts";
 import { Problem, whenSignedOut } from "../api/client";
 import { sessionKey, useSession } from "../api/session";
 import { Without } from "../ui/Without";
+import { setDateOrder } from "../words/dates";
 import { Broken, Lost } from "./Lost";
 import { useTheme } from "./theme";
 
@@ -66,6 +67,10 @@ const router = createBrowserRouter([
         lazy: view(() => import("../kit/intake/LinesNew"), "LinesNew"),
       },
       {
+        path: "/kit/unnamed",
+        lazy: view(() => import("../kit/intake/UnnamedView"), "UnnamedView"),
+      },
+      {
         path: "/kit/usual",
         lazy: view(() => import("../kit/intake/UsualNew"), "UsualNew"),
       },
@@ -107,6 +112,10 @@ const router = createBrowserRouter([
       },
       {
         path: "/kit/places/new",
+        lazy: view(() => import("../kit/intake/PlacesNew"), "PlacesNew"),
+      },
+      {
+        path: "/kit/places/form",
         lazy: view(() => import("../kit/place/PlaceEdit"), "PlaceNew"),
       },
       {
@@ -184,6 +193,7 @@ function Door() {
       </main>
     );
   }
+  setDateOrder(session.data.dateOrder ?? "day-first");
   return session.data.email ? (
     <RouterProvider router={router} />
   ) : (

@@ -17,7 +17,7 @@ const SHORTCUTS: { where: string; keys: { keys: string[]; does: string }[] }[] =
     ],
   },
   {
-    where: "In a case laid open",
+    where: "In an open case",
     keys: [
       { keys: ["←", "→", "↑", "↓"], does: "to the nearest piece" },
       { keys: ["Enter"], does: "choose it" },

@@ -33,7 +33,7 @@ export function AccountView() {
       </Sentence>
       <ChangePassphrase />
       <Browsers sessions={sessions.data} />
-      <Part title="Time zone">
+      <Part title="Time and dates">
         <TimeZone />
       </Part>
       <Leave />
@@ -75,7 +75,7 @@ function ChangePassphrase() {
     <Part title="Passphrase">
       <form onSubmit={save} className="flex max-w-sm flex-col gap-3" noValidate>
         <TextField
-          label="Present passphrase"
+          label="Current passphrase"
           type="password"
           autoComplete="current-password"
           fault={errors.present?.message}

@@ -6,7 +6,7 @@ import { sessionKey } from "../api/session";
 import { Sentence } from "../parts/Sentence";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/Field";
-import { ownZone } from "./TimeZone";
+import { ownDateOrder, ownZone } from "./TimeZone";
 
 type Names = { email: string; passphrase: string };
 
@@ -20,7 +20,7 @@ export function SignIn() {
     setProblem(null);
     try {
       await (isNew
-        ? ask("POST", "/api/accounts", { ...names, zone: ownZone() })
+        ? ask("POST", "/api/accounts", { ...names, zone: ownZone(), dateOrder: ownDateOrder() })
         : ask("POST", "/api/session", names));
       await queries.invalidateQueries({ queryKey: sessionKey });
     } catch (thrown) {

@@ -4,23 +4,38 @@ import { ask, Problem } from "../api/client";
 import { useSession } from "../api/session";
 import { Button } from "../ui/Button";
 import { SelectField } from "../ui/Field";
-import { clockTime } from "../words/dates";
+import { clockTime, type DateOrder } from "../words/dates";
 
 /** The time zone of this device, as browsers name it. */
 export function ownZone(): string {
   return Intl.DateTimeFormat().resolvedOptions().timeZone;
 }
 
-/** Where the days of the workspace begin and end. */
+/** The order in which this device writes dates. */
+export function ownDateOrder(): DateOrder {
+  const [first] = new Intl.DateTimeFormat()
+    .formatToParts()
+    .filter(({ type }) => type !== "literal")
+    .map(({ type }) => `${type}-first`);
+  return DATE_ORDERS.find(({ value }) => value === first)?.value ?? "day-first";
+}
+
+const DATE_ORDERS: { value: DateOrder; word: string }[] = [
+  { value: "day-first", word: "day first, 17 Apr, 17.4." },
+  { value: "month-first", word: "month first, Apr 17, 4/17" },
+  { value: "year-first", word: "year first, 2031-04-17" },
+];
+
+/** Where the days of the workspace begin and end, and how they are written. */
 export function TimeZone() {
   const session = useSession();
   const queries = useQueryClient();
   const [fault, setFault] = useState<string>();
   const zone = session.data?.zone;
   if (!zone) return null;
-  const change = async (to: string) => {
+  const change = async (what: "zone" | "date-order", to: Record<string, string>) => {
     try {
-      await ask("PUT", "/api/workspace/zone", { zone: to });
+      await ask("PUT", `/api/workspace/${what}`, to);
       setFault(undefined);
       // Whatever is told by days may be told differently now.
       await queries.invalidateQueries();
@@ -37,11 +52,19 @@ export function TimeZone() {
           choices={zones(zone).map((one) => ({ value: one, word: one.replaceAll("_", " ") }))}
           value={zone}
           fault={fault}
-          onChange={(event) => void change(event.target.value)}
+          onChange={(event) => void change("zone", { zone: event.target.value })}
+        />
+      </div>
+      <div className="w-72">
+        <SelectField
+          label="Dates are written"
+          choices={DATE_ORDERS}
+          value={session.data?.dateOrder ?? "day-first"}
+          onChange={(event) => void change("date-order", { dateOrder: event.target.value })}
         />
       </div>
       {ownZone() !== zone && (
-        <Button onClick={() => void change(ownZone())}>
+        <Button onClick={() => void change("zone", { zone: ownZone() })}>
           Use this device's, {ownZone().replaceAll("_", " ")}
         </Button>
       )}

@@ -38,11 +38,24 @@ function faultProps(id: string, fault: string | undefined) {
   return fault ? { "aria-invalid": true, "aria-describedby": `${id}-fault` } : {};
 }
 
-export function TextField({ label, hint, fault, ...rest }: Shared & ComponentProps<"input">) {
+type TextFieldProps = Shared & {
+  /** What stands within the box, at its end. */
+  inside?: ReactNode;
+} & ComponentProps<"input">;
+
+export function TextField({ label, hint, fault, inside, ...rest }: TextFieldProps) {
   const id = useId();
+  const input = <input id={id} className={BOX} {...faultProps(id, fault)} {...rest} />;
   return (
     <Labelled label={label} {...(hint ? { hint } : {})} fault={fault} id={id}>
-      <input id={id} className={BOX} {...faultProps(id, fault)} {...rest} />
+      {inside ? (
+        <div className="relative">
+          {input}
+          {inside}
+        </div>
+      ) : (
+        input
+      )}
     </Labelled>
   );
 }

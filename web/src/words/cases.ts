@@ -21,7 +21,7 @@ export function caseFindingWords(
     case "loose-in-the-open":
       return `${thing} lies open in ${place} and will spill or dry out: close it, or put it elsewhere.`;
     case "not-allowed-here":
-      return `${thing} is for ${word(facts.section)}; ${place} is kept for other things.`;
+      return `${thing} is for ${word(facts.section)}; ${place} is kept for other items.`;
     case "another-performers":
       return `${thing} is ${facts.person}'s, but lies in the section of ${facts.performer}.`;
     case "wider-than-its-slot":

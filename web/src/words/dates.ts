@@ -13,19 +13,59 @@ export function plusDays(day: string, days: number): string {
   return new Date(midnight(day) + days * DAY_MS).toISOString().slice(0, 10);
 }
 
+export type DateOrder = "day-first" | "month-first" | "year-first";
+
 const WEEKDAY = new Intl.DateTimeFormat("en-GB", { weekday: "long", timeZone: "UTC" });
-const SHORT = new Intl.DateTimeFormat("en-GB", {
-  weekday: "short",
-  day: "numeric",
-  month: "short",
-  timeZone: "UTC",
-});
-const LONG = new Intl.DateTimeFormat("en-GB", {
-  day: "numeric",
-  month: "short",
-  year: "numeric",
-  timeZone: "UTC",
-});
+
+/** Numbers stand in front of the month, behind it, or as in 2031-04-17. */
+const LANGUAGES = { "day-first": "en-GB", "month-first": "en-US", "year-first": "en-GB" } as const;
+
+type Look = "short" | "long" | "day" | "month";
+
+const LOOKS: Record<Look, Intl.DateTimeFormatOptions> = {
+  short: { weekday: "short", day: "numeric", month: "short" },
+  long: { day: "numeric", month: "short", year: "numeric" },
+  day: { day: "numeric", month: "short" },
+  month: { month: "short", year: "2-digit" },
+};
+
+const formats = (order: DateOrder) =>
+  Object.fromEntries(
+    Object.entries(LOOKS).map(([look, options]) => [
+      look,
+      new Intl.DateTimeFormat(LANGUAGES[order], { ...options, timeZone: "UTC" }),
+    ]),
+  ) as Record<Look, Intl.DateTimeFormat>;
+
+let order: DateOrder = "day-first";
+let shown = formats(order);
+
+/** How the workspace writes dates: everything that is shown from now on follows it. */
+export function setDateOrder(to: DateOrder) {
+  if (to === order) return;
+  order = to;
+  shown = formats(to);
+}
+
+export function dateOrder(): DateOrder {
+  return order;
+}
+
+/** A day as a scale is marked with it. */
+export function dayAndMonth(day: string): string {
+  return shown.day.format(midnight(day));
+}
+
+/** "Apr 31". */
+export function monthAndYear(day: string): string {
+  return shown.month.format(midnight(day));
+}
+
+/** A day as a field shows it, to be read back: "17 Apr 2031"; nothing when there is none. */
+export function dateText(day: string | null): string {
+  if (!day) return "";
+  return order === "year-first" ? day : shown.long.format(midnight(day));
+}
 
 export function weekday(day: string): string {
   return WEEKDAY.format(midnight(day));
@@ -33,9 +73,7 @@ export function weekday(day: string): string {
 
 /** "Thu, 17 Apr", with the year when it is another. */
 export function shortDate(day: string, today: string): string {
-  return day.slice(0, 4) === today.slice(0, 4)
-    ? SHORT.format(midnight(day))
-    : LONG.format(midnight(day));
+  return day.slice(0, 4) === today.slice(0, 4) ? shown.short.format(midnight(day)) : dateText(day);
 }
 
 /** Near today in words, far off as a date. */
@@ -83,7 +121,8 @@ export function clockTime(time: string | null): string {
 
 /** An instant as the clock of a time zone shows it. */
 export function moment(instant: string, zone: string): string {
-  return new Intl.DateTimeFormat("en-GB", {
+  return new Intl.DateTimeFormat(order === "month-first" ? "en-US" : "en-GB", {
+    hourCycle: "h23",
     dateStyle: "medium",
     timeStyle: "short",
     timeZone: zone,

@@ -101,11 +101,11 @@ export function cautionWords(caution: Schemas["PieceView"]["cautions"][number]):
 
 const WASH: Record<Schemas["RefillView"]["washFirst"][number], string> = {
   "is-empty": "it is empty",
-  "rest-is-past": "what is in it is past its date",
+  "rest-is-past": "what is in it is out of date",
   "rest-has-changed": "what is in it has changed",
   "rest-is-contaminated": "what is in it is contaminated",
-  "rest-shortens-it": "the rest would cost the new filling more than a month",
-  "topped-up-often": "it was topped up often enough",
+  "rest-shortens-it": "what is left would shorten the new filling by more than a month",
+  "topped-up-often": "it has been topped up too often",
 };
 
 export function washWords(why: Schemas["RefillView"]["washFirst"][number]): string {

@@ -35,13 +35,13 @@ export function markWords(reason: MarkReason, places: PlaceMap, today: string): 
     case "lent-to":
       return `${places.get(facts.place)?.name ?? "Somebody"} has it${facts.askBackOn ? `; ask for it ${nearDate(facts.askBackOn, today)}` : ""}.`;
     case "given-up":
-      return "Lost: it was looked for and given up.";
+      return "Lost: you looked for it and gave up.";
     case "no-clock":
-      return "No date limits it.";
+      return "It has no use-by date.";
     case "good-until":
       return `${capital(inDate(facts.lastDay, today))}, by ${clockWord(facts.clock)}.`;
     case "replace-by":
-      return `At the eye: replace it now, before its use-by ${lastDayWords(facts.lastDay, today)}.`;
+      return `Eye product: replace it now, before its use-by ${lastDayWords(facts.lastDay, today)}.`;
     case "past-date":
       return `${capital(inDate(facts.lastDay, today))}, by ${clockWord(facts.clock)}.`;
     case "spoilage-reported": {

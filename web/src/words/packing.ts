@@ -24,7 +24,7 @@ function faceName(id: string, words: PackingWords): string {
 
 function itemName(id: string, words: PackingWords): string {
   const item = words.items.get(id);
-  return item ? shortName(item) : "another thing";
+  return item ? shortName(item) : "another item";
 }
 
 /** Names as one reads them out, or how many when they are more. */
@@ -100,7 +100,7 @@ function reasonLine({ code, facts }: AnyReason, words: PackingWords): string {
     case "for-concern":
       return `${faceName(facts.face, words)}: ${word(facts.concern)}.`;
     case "every-job":
-      return "No job goes without it.";
+      return "Every job needs it.";
     case "counted-per-face":
       return `${faceName(facts.face, words)}: ${facts.eachDay} a day, ${facts.days} ${facts.days === 1 ? "day" : "days"}.`;
     case "reserve":
@@ -112,7 +112,7 @@ function reasonLine({ code, facts }: AnyReason, words: PackingWords): string {
     case "use-first":
       return `Open already and ${inDate(facts.lastDay, words.today)}: others keep longer.`;
     case "already-packed":
-      return "Nothing asks for it, but it is packed already.";
+      return "Nothing needs it, but it is packed already.";
   }
 }
 
@@ -134,7 +134,7 @@ export function refusalWords({ code, facts }: Schemas["Refusal"], words: Packing
     case "spoiled":
       return "was reported spoiled";
     case "used-up":
-      return "has not enough left";
+      return "doesn’t have enough left";
     case "runs-out":
       return `is ${inDate(facts.lastDay, words.today, "only until")}`;
     case "conflict":
@@ -172,7 +172,7 @@ export function gapLines(gap: Gap, words: PackingWords): string[] {
       : [`${capital(amount(shortThousandths / 1000, unit))} short.`];
   const refused = nearest.map(({ item, reason }) => {
     const known = words.items.get(item);
-    return `${known ? fullName(known) : "One thing"} ${refusalWords(reason, words)}.`;
+    return `${known ? fullName(known) : "One item"} ${refusalWords(reason, words)}.`;
   });
   return [...short, ...(refused.length ? refused : ["The kit has nothing of this kind."])];
 }
@@ -189,7 +189,7 @@ export function findingWords(finding: PackingFinding, words: PackingWords): stri
     }
     case "second-best": {
       const { face, trait, item } = finding.facts;
-      return `${faceName(face, words)} would be better served by something ${word(trait)} than by ${itemName(item, words)}; the kit has none to spare.`;
+      return `For ${faceName(face, words)} something ${word(trait)} would be better than ${itemName(item, words)}, but the kit has none to spare.`;
     }
     case "label-not-checked": {
       const { item, sensitivities, faces } = finding.facts;

@@ -26,7 +26,7 @@ export function BenchView() {
   const { perform } = useActs();
   const navigate = useNavigate();
   const [taken, setTaken] = useState<Map<string, Item>>(new Map());
-  if (!bench) return <Sentence>Looking over the bench…</Sentence>;
+  if (!bench) return <Sentence>Opening the bench…</Sentence>;
   const open = bench.sessions.filter((session) => session.state !== "done");
   const take = (item: Item) =>
     setTaken((before) => {
@@ -123,7 +123,7 @@ function Shelf({ suggestions, taken, onTake }: ShelfProps) {
   if (suggestions.length === 0) {
     return (
       <p className="py-3 text-soft">
-        Nothing heavy, broken or low just now. Any other pack can be found and taken below.
+        Nothing is heavy, broken or running low. You can add any other pack below.
       </p>
     );
   }

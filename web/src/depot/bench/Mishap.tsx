@@ -1,11 +1,14 @@
-import { useState } from "react";
+import { z } from "zod";
 import { useActs } from "../../api/acts";
 import type { Piece } from "../../api/depot";
+import { quietly, typedNumber, useTyped } from "../../parts/typed";
 import { Button } from "../../ui/Button";
 import { SelectField, TextField } from "../../ui/Field";
 import { Sheet } from "../../ui/Sheet";
 import { shortName } from "../../words/items";
-import { decimal, leftOf } from "../../words/quantities";
+import { leftOf } from "../../words/quantities";
+
+const MISHAP = z.object({ what: z.string(), lost: typedNumber() });
 
 const MISHAPS = [
   { value: "spilt", word: "something was spilt" },
@@ -18,36 +21,30 @@ type MishapProps = { piece: Piece; path: string; open: boolean; onClose: () => v
 /** Something was spilt or broke: the stock is put right, the piece stays to be done. */
 export function Mishap({ piece, path, open, onClose }: MishapProps) {
   const { perform } = useActs();
-  const [what, setWhat] = useState("spilt");
-  const [lost, setLost] = useState("");
-  const tell = async () => {
+  const { register, handleSubmit, formState } = useTyped(MISHAP, { what: "spilt", lost: "" });
+  const tell = handleSubmit(async (told) => {
     await perform({
       path: `${path}/mishap`,
-      body: { what, lost: decimal(lost) },
-      done: `Wrote down what happened to ${shortName(piece.source)}.`,
+      body: told,
+      done: `Noted what happened to ${shortName(piece.source)}.`,
     });
     onClose();
-  };
+  });
   return (
-    <Sheet title="What happened?" open={open} onOpenChange={onClose}>
-      <div className="flex flex-col gap-4">
-        <SelectField
-          label="It was this"
-          choices={MISHAPS}
-          value={what}
-          onChange={(event) => setWhat(event.target.value)}
-        />
+    <Sheet title="Spill or break" open={open} onOpenChange={onClose}>
+      <form className="flex flex-col gap-4" noValidate onSubmit={quietly(tell)}>
+        <SelectField label="What happened" choices={MISHAPS} {...register("what")} />
         <TextField
-          label="Lost of the pack"
-          hint={`${piece.source.product.unit}, of ${leftOf(piece.source)}; empty for nothing`}
+          label="Spilt from the pack"
+          hint={`${piece.source.product.unit}, of ${leftOf(piece.source)}; leave empty for none`}
           inputMode="decimal"
-          value={lost}
-          onChange={(event) => setLost(event.target.value)}
+          fault={formState.errors.lost?.message}
+          {...register("lost")}
         />
-        <Button kind="solid" onClick={() => void tell().catch(() => {})}>
-          Write it down
+        <Button kind="solid" type="submit" disabled={formState.isSubmitting}>
+          Save
         </Button>
-      </div>
+      </form>
     </Sheet>
   );
 }

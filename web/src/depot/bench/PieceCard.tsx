@@ -1,15 +1,18 @@
 import { useState } from "react";
+import { z } from "zod";
 import { useActs } from "../../api/acts";
 import { type Piece, type Session, useEmpties } from "../../api/depot";
 import { usePlaces } from "../../api/kit";
 import { useToday } from "../../api/session";
+import { DateField } from "../../parts/DateField";
+import { neededNumber, quietly, typedDate, typedWord, useTyped } from "../../parts/typed";
 import { Button } from "../../ui/Button";
 import { SelectField, TextField } from "../../ui/Field";
 import { Sheet } from "../../ui/Sheet";
-import { nearDate } from "../../words/dates";
+import { dateText, nearDate } from "../../words/dates";
 import { cautionWords, handlingWords, minutes, stopwatch } from "../../words/depot";
 import { fullName, placeChoices, shortName } from "../../words/items";
-import { amount, decimal, leftOf } from "../../words/quantities";
+import { amount, leftOf } from "../../words/quantities";
 import { ContainerStanding, PackStanding, standing } from "../Vessel";
 import { Mishap } from "./Mishap";
 import { useClock } from "./useClock";
@@ -23,8 +26,8 @@ export function PieceCard({ session, piece, onDone }: CardProps) {
   const { perform } = useActs();
   const [asking, setAsking] = useState<"change" | "mishap" | null>(null);
   const [filling, setFilling] = useState<Filling>({
-    amount: String(piece.amount),
-    place: "",
+    amount: piece.amount,
+    place: null,
     openedOn: null,
   });
   const isWorking = piece.state === "working";
@@ -37,8 +40,8 @@ export function PieceCard({ session, piece, onDone }: CardProps) {
       path: `${path}/fill`,
       body: {
         newItem: crypto.randomUUID(),
-        amount: decimal(filling.amount),
-        place: filling.place || null,
+        amount: filling.amount,
+        place: filling.place,
         slot: null,
         openedOn,
       },
@@ -55,9 +58,8 @@ export function PieceCard({ session, piece, onDone }: CardProps) {
       <FromTo piece={piece} />
       <h2 className="font-semibold font-voice text-2xl leading-tight">{fullName(source)}</h2>
       <p className="text-lg">
-        {handlingWords(piece.handling)}:{" "}
-        <b>{amount(decimal(filling.amount) ?? 0, source.product.unit)}</b> into the{" "}
-        <b>{piece.emptyName}</b>.
+        {handlingWords(piece.handling)}: <b>{amount(filling.amount, source.product.unit)}</b> into
+        the <b>{piece.emptyName}</b>.
       </p>
       {piece.cautions.map((caution) => (
         <p key={caution} className="border-soon border-l-4 pl-3">
@@ -96,7 +98,7 @@ export function PieceCard({ session, piece, onDone }: CardProps) {
             size="thumb"
             onClick={() => void perform({ path: `${path}/pick-up` }).catch(() => {})}
           >
-            Start on it
+            Start
           </Button>
         )}
       </div>
@@ -158,7 +160,13 @@ function Clock({ piece, now }: { piece: Piece; now: string }) {
   );
 }
 
-type Filling = { amount: string; place: string; openedOn: string | null };
+const otherwise = z.object({
+  amount: neededNumber("Say what went in."),
+  place: typedWord(),
+  openedOn: typedDate("began"),
+});
+
+type Filling = z.output<typeof otherwise>;
 
 type OtherwiseProps = {
   piece: Piece;
@@ -173,36 +181,43 @@ function Otherwise({ piece, filling, open, onChange, onClose }: OtherwiseProps) 
   const places = usePlaces();
   const today = useToday();
   const { source } = piece;
+  const { control, register, handleSubmit, formState } = useTyped(otherwise, {
+    amount: String(filling.amount),
+    place: filling.place ?? "",
+    openedOn: dateText(filling.openedOn ?? today),
+  });
+  const take = handleSubmit((told) => {
+    onChange(told);
+    onClose();
+  });
   return (
     <Sheet title={`Fill ${piece.emptyName} otherwise`} open={open} onOpenChange={onClose}>
-      <div className="flex flex-col gap-4">
+      <form className="flex flex-col gap-4" noValidate onSubmit={quietly(take)}>
         <TextField
           label="What went in"
           hint={`${source.product.unit}, ${leftOf(source)} left in the pack`}
           inputMode="decimal"
-          value={filling.amount}
-          onChange={(event) => onChange({ ...filling, amount: event.target.value })}
+          fault={formState.errors.amount?.message}
+          {...register("amount")}
         />
         <SelectField
           label="It belongs in"
           empty="where the pack belongs"
-          value={filling.place}
           choices={placeChoices(places)}
-          onChange={(event) => onChange({ ...filling, place: event.target.value })}
+          {...register("place")}
         />
         {source.sealed && (
-          <TextField
+          <DateField
+            control={control}
+            name="openedOn"
+            meant="began"
             label="The pack was opened on"
-            type="date"
-            max={today}
-            value={filling.openedOn ?? today}
-            onChange={(event) => onChange({ ...filling, openedOn: event.target.value || null })}
           />
         )}
-        <Button kind="solid" onClick={onClose}>
-          So it is
+        <Button kind="solid" type="submit">
+          Use these
         </Button>
-      </div>
+      </form>
     </Sheet>
   );
 }

@@ -63,7 +63,7 @@ export function PlanRowEditor({ row, empties, onChange, onLeave }: EditorProps) 
             piece &&
             onChange(
               { ...chosen, stays: false, empty: piece.empty, count: piece.count, amount: told },
-              told === null ? "Let the amount be proposed." : `Fill in ${amount(told, unit)}.`,
+              told === null ? "The amount is suggested again." : `Fill in ${amount(told, unit)}.`,
             )
           }
         />
@@ -84,9 +84,7 @@ export function PlanRowEditor({ row, empties, onChange, onLeave }: EditorProps) 
           label="Used in a month"
           hint={unit}
           value={row.usePerMonth}
-          onSet={(told) =>
-            onChange({ ...chosen, usePerMonth: told }, "Said how much is used in a month.")
-          }
+          onSet={(told) => onChange({ ...chosen, usePerMonth: told }, "Saved the monthly use.")}
         />
         <p className="self-end pb-2 text-soft text-sm">
           {row.useBasis === "learnt" && "from the recorded use"}
@@ -114,15 +112,15 @@ export function PlanRowEditor({ row, empties, onChange, onLeave }: EditorProps) 
                   amount: null,
                   usePerMonth: null,
                 },
-                "Let it be proposed again.",
+                "It is suggested again.",
               )
             }
           >
-            Propose again
+            Suggest again
           </Button>
         )}
         <Button kind="bare" onClick={onLeave}>
-          Off the bench
+          Remove from the bench
         </Button>
       </div>
     </section>

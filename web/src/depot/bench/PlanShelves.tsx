@@ -92,7 +92,7 @@ export function PlanShelves({ rows, empties, picked, onPick }: ShelvesProps) {
                     {refillWords(piece.refillInMonths)}
                   </span>
                 ))}
-                {row.fault && <span className="text-sm text-stop">cannot be so</span>}
+                {row.fault && <span className="text-sm text-stop">not possible</span>}
               </span>
             </button>
           </li>

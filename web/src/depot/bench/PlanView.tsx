@@ -42,12 +42,12 @@ export function PlanView({ session, plan }: PlanViewProps) {
       done,
     );
   const begin = async () => {
-    await perform({ path: `${path}/begin`, done: "Cleared the table: the work can begin." });
+    await perform({ path: `${path}/begin`, done: "Session started." });
   };
   const giveUp = async () => {
     await perform({
       path: `${path}/give-up`,
-      done: "Took the session off the bench.",
+      done: "Removed the session.",
       gone: ["bench-session", session.id],
     });
     navigate("/bench");
@@ -65,7 +65,7 @@ export function PlanView({ session, plan }: PlanViewProps) {
         />
         <BackStock
           session={session}
-          onChange={(backStock) => void save({ backStock }, "Said where packs go afterwards.")}
+          onChange={(backStock) => void save({ backStock }, "Saved where packs go afterwards.")}
         />
         <Button
           kind="solid"
@@ -73,8 +73,8 @@ export function PlanView({ session, plan }: PlanViewProps) {
           onClick={() => void begin().catch(() => {})}
         >
           {plan.labels === 0
-            ? "Nothing to begin with"
-            : `Begin with ${count(plan.labels, "container")}`}
+            ? "Nothing to start with"
+            : `Start with ${count(plan.labels, "container")}`}
         </Button>
         <Button kind="bare" onClick={() => void giveUp().catch(() => {})}>
           Clear the bench
@@ -103,15 +103,15 @@ export function PlanView({ session, plan }: PlanViewProps) {
                         .filter((one) => one.item.id !== row.item.id)
                         .map((one) => one.chosen),
                     },
-                    "Took it off the bench.",
+                    "Removed from the bench.",
                   );
                 }}
               />
             </div>
           ) : (
             <p className="text-soft max-hand:hidden">
-              Choose a pack to say what it goes into, how much, or that it stays. The plan goes
-              round what you choose.
+              Choose a pack to say what it goes into, how much, or that it stays. The rest is
+              planned around your choices.
             </p>
           )}
           <EmptiesNeeded plan={plan} />
@@ -155,8 +155,8 @@ function PlanSentence({ plan }: { plan: Plan }) {
   if (filled === 0) {
     return (
       <Sentence>
-        {capital(count(plan.rows.length, "pack"))} on the bench, and nothing to fill: no empties
-        that suit are in stock.
+        {capital(count(plan.rows.length, "pack"))} on the bench, but nothing to fill: no suitable
+        empties are in stock.
       </Sentence>
     );
   }
@@ -177,13 +177,13 @@ function Facts({ plan }: { plan: Plan }) {
       {plan.cases.map((one) => (
         <span key={one.place}>
           {one.name}: {mass(Math.round(one.before.massG))} → {mass(Math.round(one.after.massG))},
-          its things {volume(one.before.volumeMl)} → {volume(one.after.volumeMl)}
+          its items {volume(one.before.volumeMl)} → {volume(one.after.volumeMl)}
         </span>
       ))}
       {parts.total > 0 && (
         <Chip word="because">
           <ul>
-            <li>Setting up and clearing away {minutes(parts.setUp)}.</li>
+            <li>Setting up and clearing up {minutes(parts.setUp)}.</li>
             <li>Filling {minutes(parts.filling)}, at your own pace where it is known.</li>
             <li>
               {capital(count(plan.labels, "label"))} {minutes(parts.labels)}.
@@ -249,9 +249,7 @@ function EmptiesNeeded({ plan }: { plan: Plan }) {
               {one.needed} of {one.stock}
             </span>
             {one.missing > 0 && (
-              <span className="w-full text-soon text-sm">
-                {one.missing} more would be put to use
-              </span>
+              <span className="w-full text-soon text-sm">{one.missing} more could be used</span>
             )}
           </li>
         ))}

@@ -9,7 +9,7 @@ import { WorkView } from "./WorkView";
 export function SessionView() {
   const { id = "" } = useParams();
   const session = useSession(id);
-  if (!session.data) return <Without query={session} waiting="Laying the bench…" />;
+  if (!session.data) return <Without query={session} waiting="Setting up the bench…" />;
   const { data } = session;
   if (data.plan) return <PlanView session={data} plan={data.plan} />;
   return data.state === "done" ? <DoneView session={data} /> : <WorkView session={data} />;

@@ -22,7 +22,7 @@ export function TakeMore({ taken, onTake }: TakeMoreProps) {
   return (
     <div className="flex max-w-2xl flex-col gap-2">
       <TextField
-        label="Take another pack"
+        label="Add another pack"
         hint="a name, a shade, a place"
         value={typed}
         onChange={(event) => setTyped(event.target.value)}

@@ -36,9 +36,9 @@ export function WorkView({ session }: { session: Session }) {
       )}
       {isPaused ? (
         <div className="flex flex-col items-start gap-3">
-          <p>Everything is put down, and the clocks stand still. Go on whenever you like.</p>
-          <Button kind="solid" onClick={() => act("resume", "Went on with the session.")}>
-            Go on
+          <p>The session is paused and the clocks have stopped. Continue whenever you like.</p>
+          <Button kind="solid" onClick={() => act("resume", "Continued the session.")}>
+            Continue
           </Button>
         </div>
       ) : (
@@ -51,7 +51,7 @@ export function WorkView({ session }: { session: Session }) {
               onDone={() => setPicked(null)}
             />
           ) : (
-            <ClearAway onFinish={() => act("finish", "Cleared the bench away.")} />
+            <ClearAway onFinish={() => act("finish", "Cleared up the bench.")} />
           )}
           <div className="flex flex-col gap-5">
             <Line
@@ -65,12 +65,12 @@ export function WorkView({ session }: { session: Session }) {
               path={path}
             />
             <div className="flex flex-wrap gap-2">
-              <Button onClick={() => act("pause", "Put the session aside.")}>
-                Go on another day
+              <Button onClick={() => act("pause", "Paused the session.")}>
+                Pause for another day
               </Button>
               {current && (
-                <Button kind="bare" onClick={() => act("finish", "Cleared the bench away.")}>
-                  {stance === "hand" ? "Leave the rest" : "Leave the rest and clear away"}
+                <Button kind="bare" onClick={() => act("finish", "Cleared up the bench.")}>
+                  {stance === "hand" ? "Skip the rest" : "Skip the rest and clear up"}
                 </Button>
               )}
             </div>
@@ -104,7 +104,7 @@ function ClearAway({ onFinish }: { onFinish: () => void }) {
       <h2 className="font-semibold font-voice text-2xl leading-tight">Clean up</h2>
       <p>Wipe the table and the tools with 70 % alcohol, let them dry, close every pack.</p>
       <Button kind="solid" size="thumb" onClick={onFinish}>
-        Cleared away
+        Cleared up
       </Button>
     </section>
   );

@@ -24,7 +24,7 @@ export function LineageOf({ item }: { item: Item }) {
       <h2 className="border-ink border-b pb-1 font-semibold">Filled from and into</h2>
       <Kin title="from" items={lineage.ancestors} direct={lineage.sources} />
       <Kin title="into" items={lineage.descendants} direct={lineage.children} />
-      {isAlone && <p className="py-1.5 text-soft">Nobody wrote down what it was filled from.</p>}
+      {isAlone && <p className="py-1.5 text-soft">What it was filled from was not recorded.</p>}
       <div className="flex flex-wrap gap-2 pt-2">
         {item.decant && isHere && (
           <>

@@ -25,8 +25,8 @@ export function RecallView() {
       path: "/api/recall",
       body: { items: recall?.recalled.map((item) => item.id) ?? [], discard },
       done: discard
-        ? `Threw out ${count(here.length, "thing")}.`
-        : `Marked ${count(here.length, "thing")} contaminated: nothing of it goes onto a face.`,
+        ? `Discarded ${count(here.length, "item")}.`
+        : `Marked ${count(here.length, "item")} contaminated: nothing of it goes onto a face.`,
     }).catch(() => {});
   return (
     <div className="flex flex-col gap-6">
@@ -36,7 +36,7 @@ export function RecallView() {
             {capital(count(recall.recalled.length, "pack"))} recalled,{" "}
             {count(recall.holding.length, "container")}{" "}
             {recall.holding.length === 1 ? "holds" : "hold"} something of it.{" "}
-            {capital(count(here.length, "thing"))} still in the kit.
+            {capital(count(here.length, "item"))} still in the kit.
           </>
         ) : (
           "Which pack or batch is recalled, or was contaminated?"
@@ -50,7 +50,7 @@ export function RecallView() {
                 Take {here.length === 1 ? "it" : `all ${here.length}`} out of use
               </Button>
               <Button kind="stop" onClick={() => takeOut(true)}>
-                Throw {here.length === 1 ? "it" : `all ${here.length}`} out
+                Discard {here.length === 1 ? "it" : `all ${here.length}`}
               </Button>
             </div>
           )}

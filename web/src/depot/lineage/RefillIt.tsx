@@ -1,16 +1,18 @@
-import { useState } from "react";
+import { z } from "zod";
 import { useActs } from "../../api/acts";
 import type { Item, Schemas } from "../../api/client";
 import { useRefill } from "../../api/depot";
 import { useItemSheet, usePlaces } from "../../api/kit";
 import { useToday } from "../../api/session";
+import { DateField } from "../../parts/DateField";
+import { quietly, typedDate, typedNumber, useTyped } from "../../parts/typed";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
 import { Sheet } from "../../ui/Sheet";
-import { inDate } from "../../words/dates";
+import { dateText, inDate } from "../../words/dates";
 import { washWords } from "../../words/depot";
 import { placePath, shortName } from "../../words/items";
-import { decimal, leftOf } from "../../words/quantities";
+import { leftOf } from "../../words/quantities";
 
 type RefillProps = { item: Item; open: boolean; onClose: () => void };
 
@@ -22,8 +24,8 @@ export function RefillIt({ item, open, onClose }: RefillProps) {
       {!refill && <p className="text-soft">Looking for its back stock…</p>}
       {refill && refill.source === null && (
         <p>
-          There is no pack of it that can be filled from: none is left, or what is left is past its
-          date. Put it onto the buying list.
+          There is no pack to refill it from: none is left, or what is left is out of date. Add it
+          to the buying list.
         </p>
       )}
       {refill?.source && (
@@ -39,6 +41,12 @@ export function RefillIt({ item, open, onClose }: RefillProps) {
   );
 }
 
+const REFILLED = z.object({
+  amount: typedNumber(),
+  wash: z.boolean(),
+  openedOn: typedDate("began"),
+});
+
 type ProposedProps = {
   item: Item;
   refill: Schemas["RefillView"];
@@ -52,25 +60,23 @@ function Proposed({ item, refill, source, onClose }: ProposedProps) {
   const places = usePlaces();
   const pack = useItemSheet(source).data?.item;
   const mustWash = refill.washFirst.length > 0;
-  const [amount, setAmount] = useState(String(refill.amount ?? ""));
-  const [wash, setWash] = useState(mustWash);
-  const [openedOn, setOpenedOn] = useState(today);
+  const { control, register, handleSubmit, watch, formState } = useTyped(REFILLED, {
+    amount: String(refill.amount ?? ""),
+    wash: mustWash,
+    openedOn: dateText(today),
+  });
+  const wash = watch("wash");
   const lastDay = wash ? refill.lastDayWashed : refill.lastDayToppedUp;
-  const fill = async () => {
+  const fill = handleSubmit(async (filled) => {
     await perform({
       path: `/api/items/${item.id}/refill`,
-      body: {
-        source,
-        amount: decimal(amount),
-        wash,
-        openedOn: refill.sealed ? openedOn : null,
-      },
-      done: wash ? `Washed and filled ${shortName(item)}.` : `Topped up ${shortName(item)}.`,
+      body: { ...filled, source, openedOn: refill.sealed ? filled.openedOn : null },
+      done: filled.wash ? `Washed and filled ${shortName(item)}.` : `Topped up ${shortName(item)}.`,
     });
     onClose();
-  };
+  });
   return (
-    <div className="flex flex-col gap-4">
+    <form className="flex flex-col gap-4" noValidate onSubmit={quietly(fill)}>
       <p>
         From the pack in <b>{placePath(pack?.now ?? null, places)}</b>
         {pack && `, ${leftOf(pack)}`}.
@@ -81,38 +87,32 @@ function Proposed({ item, refill, source, onClose }: ProposedProps) {
         </p>
       )}
       <label className="flex min-h-11 items-center gap-3">
-        <input
-          type="checkbox"
-          className="size-5 accent-ink"
-          checked={wash}
-          onChange={(event) => setWash(event.target.checked)}
-        />
+        <input type="checkbox" className="size-5 accent-ink" {...register("wash")} />
         Emptied and washed before
       </label>
       <TextField
         label="What goes in"
         hint={item.product.unit}
         inputMode="decimal"
-        value={amount}
-        onChange={(event) => setAmount(event.target.value)}
+        fault={formState.errors.amount?.message}
+        {...register("amount")}
       />
       {refill.sealed && (
-        <TextField
+        <DateField
+          control={control}
+          name="openedOn"
+          meant="began"
           label="The pack is sealed; opened on"
-          type="date"
-          max={today}
-          value={openedOn}
-          onChange={(event) => setOpenedOn(event.target.value)}
         />
       )}
       <p className="text-soft">
         {lastDay
           ? `Then it is ${inDate(lastDay, today)}${wash ? ", as the pack is" : ": the earliest date rules"}.`
-          : "No date limits it."}
+          : "It has no use-by date."}
       </p>
-      <Button kind="solid" onClick={() => void fill().catch(() => {})}>
+      <Button kind="solid" type="submit" disabled={formState.isSubmitting}>
         {wash ? "Washed and filled" : "Topped up"}
       </Button>
-    </div>
+    </form>
   );
 }

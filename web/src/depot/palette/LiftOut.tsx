@@ -58,7 +58,7 @@ export function LiftOut({ item, open, onClose }: LiftOutProps) {
           ))}
         </datalist>
         <Button kind="solid" disabled={!to} onClick={() => void lift().catch(() => {})}>
-          Lifted out
+          Lift out
         </Button>
       </div>
     </Sheet>

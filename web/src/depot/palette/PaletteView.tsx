@@ -180,7 +180,7 @@ function SlotCard({ palette, slot, where, onMove }: SlotCardProps) {
           </p>
           {item.product.form === "lashes" && (
             <p>
-              {capital(FULL_WORDS[item.product.coverage ?? ""] ?? "nobody said how full")}, style{" "}
+              {capital(FULL_WORDS[item.product.coverage ?? ""] ?? "level not set")}, style{" "}
               {item.product.shade || "without a reference"}.
             </p>
           )}

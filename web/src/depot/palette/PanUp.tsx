@@ -107,7 +107,7 @@ export function PanUp({ place, placeName, slot, open, onClose }: PanUpProps) {
               disabled={pans(kinds).length === 0 || (decimal(amount) ?? 0) <= 0}
               onClick={() => void pan().catch(() => {})}
             >
-              Panned up
+              Pan up
             </Button>
           </>
         )}

@@ -38,7 +38,7 @@ export function CountView() {
       await what();
       setTrouble(null);
     } catch (thrown) {
-      setTrouble(thrown instanceof Problem ? thrown.message : "That was not written down.");
+      setTrouble(thrown instanceof Problem ? thrown.message : "That was not saved.");
     }
   };
   const begin = () =>
@@ -55,7 +55,7 @@ export function CountView() {
       });
       queries.setQueryData(key, next);
     });
-  if (!sheet.data) return <Without query={sheet} waiting="Laying out the list…" />;
+  if (!sheet.data) return <Without query={sheet} waiting="Loading the list…" />;
   if (open === "") {
     return (
       <div className="flex flex-col items-start gap-5">
@@ -71,7 +71,7 @@ export function CountView() {
       </div>
     );
   }
-  if (!take.data) return <Without query={take} waiting="Laying out the list…" />;
+  if (!take.data) return <Without query={take} waiting="Loading the list…" />;
   return <Counting count={take.data} see={see} trouble={trouble} />;
 }
 

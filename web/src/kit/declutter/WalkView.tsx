@@ -20,21 +20,21 @@ import { Discard } from "../item/ItemDoing";
 type Advice = Schemas["AdviceView"];
 
 const REASONS: Record<Advice["reasons"][number], string> = {
-  "past-its-date": "past its date",
-  "has-changed": "reported changed",
+  "past-its-date": "out of date",
+  "has-changed": "reported spoiled",
   "used-up": "used up",
   "not-used-in-a-year": "not used in a year",
   "has-duplicates": "not used, and others do the same",
   "rare-but-needed": "rare but needed",
   favourite: "a favourite",
   "in-use": "in use",
-  "known-for-short": "nothing speaks against it yet",
+  "known-for-short": "no reason to part with it yet",
 };
 
 const ADVICE: Record<Advice["advice"], string> = {
   keep: "Keep it",
   retire: "Retire it to the store",
-  discard: "Throw it out",
+  discard: "Discard it",
 };
 
 /** Through a place once a season, one thing at a time, with the facts to decide on. */
@@ -56,7 +56,7 @@ export function WalkView() {
     return (
       <div className="flex flex-col gap-4">
         <Sentence>
-          Gone through {name}: {count(walk.data.kept, "thing")} kept this season.
+          Gone through {name}: {count(walk.data.kept, "item")} kept this season.
         </Sentence>
         <div>
           <Link to={`/kit/places/${id}`} className={buttonLook("solid")}>
@@ -71,8 +71,8 @@ export function WalkView() {
       <Sentence>
         {capital(name)}:{" "}
         {walk.data.kept === 0
-          ? count(walk.data.total, "thing")
-          : `${walk.data.total - walk.data.kept} of ${walk.data.total} things`}{" "}
+          ? count(walk.data.total, "item")
+          : `${walk.data.total - walk.data.kept} of ${walk.data.total} items`}{" "}
         to look at.
       </Sentence>
       <Decide
@@ -139,7 +139,7 @@ function Decide({ advised, onLater }: { advised: Advice; onLater: () => void }) 
           Retire it
         </Button>
         <Button kind={kind("discard")} className="min-h-11" onClick={() => setDiscarding(true)}>
-          Throw it out
+          Discard it
         </Button>
         <Button kind="bare" className="min-h-11" onClick={onLater}>
           Later
@@ -147,7 +147,7 @@ function Decide({ advised, onLater }: { advised: Advice; onLater: () => void }) 
       </div>
       <div className="max-w-72">
         <SelectField
-          label="Retired things go to"
+          label="Retired items go to"
           empty="Choose a place"
           value={to}
           choices={stores.map((place) => ({ value: place.id, word: placePath(place.id, places) }))}
@@ -166,7 +166,7 @@ function Facts({ advised }: { advised: Advice }) {
   const told = [
     wear.lastUsed ? `last used ${nearDate(wear.lastUsed, today)}` : "no use recorded",
     `${wear.usesInAYear === 1 ? "one use" : `${wear.usesInAYear} uses`} in a year`,
-    item.useBy.lastDay ? inDate(item.useBy.lastDay, today) : "no date limits it",
+    item.useBy.lastDay ? inDate(item.useBy.lastDay, today) : "no use-by date",
     wear.costPerUse !== null && wear.currency && wear.uses > 0
       ? `${money(wear.costPerUse, wear.currency)} a use`
       : null,

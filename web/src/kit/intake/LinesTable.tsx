@@ -37,7 +37,7 @@ export function LinesTable({ lines, place, onDone }: LinesTableProps) {
     const { added } = await perform<{ added: number }>({
       id,
       path: "/api/kit/lines",
-      body: { place, lines: asked },
+      body: { place, picture: null, lines: asked },
       done: (answer) => `Added ${count(answer.added, "item")}${where}.`,
     });
     onDone(`${count(asked.length, "line")}, ${count(added, "item")}`, id, added);

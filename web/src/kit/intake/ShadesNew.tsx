@@ -1,13 +1,14 @@
 import { useState } from "react";
-import { useForm } from "react-hook-form";
 import { useNavigate } from "react-router";
 import { useActs } from "../../api/acts";
 import { Problem } from "../../api/client";
+import { useTyped } from "../../parts/typed";
 import { TextArea } from "../../ui/Field";
 import { showFaults } from "../../ui/faults";
 import { count } from "../../words/codes";
 import { ItemEditor } from "../item/ItemEditor";
-import { EMPTY_ITEM, type ItemForm, toItem, toProduct } from "../item/itemForm";
+import { EMPTY_ITEM, itemSchema, toItem, toProduct } from "../item/itemForm";
+import { readShades } from "../item/shadeLines";
 
 type Shade = { id: string; shade: string; colour: string | null; depth: number | null };
 
@@ -15,12 +16,13 @@ type Shade = { id: string; shade: string; colour: string | null; depth: number |
 export function ShadesNew() {
   const { perform } = useActs();
   const navigate = useNavigate();
-  const form = useForm<ItemForm>({ defaultValues: EMPTY_ITEM });
+  const form = useTyped(itemSchema, EMPTY_ITEM);
   const [lines, setLines] = useState("");
   const [fault, setFault] = useState<string>();
   const [ids] = useState<string[]>([]);
-  const shades = read(lines, ids);
+  const { shades, complaint } = read(lines, ids);
   const save = form.handleSubmit(async (typed) => {
+    if (complaint) return;
     setFault(undefined);
     const product = toProduct({ ...typed, product: { ...typed.product, shade: "" } });
     try {
@@ -52,7 +54,7 @@ export function ShadesNew() {
           rows={12}
           placeholder={"1 ivory, #f2d6c0, 1\n2 neutral, #e3bd9b, 3\n3 honey"}
           value={lines}
-          fault={fault}
+          fault={complaint ?? fault}
           onChange={(event) => setLines(event.target.value)}
         />
         <ol className="self-end">
@@ -74,24 +76,15 @@ export function ShadesNew() {
 }
 
 /** A shade keeps its id as long as it keeps its line, so that sending again adds nothing twice. */
-function read(lines: string, ids: string[]): Shade[] {
-  return lines
-    .split("\n")
-    .map((line) => line.trim())
-    .filter(Boolean)
-    .map((line, index) => {
+function read(lines: string, ids: string[]): { shades: Shade[]; complaint: string | null } {
+  const { shades, complaint } = readShades(lines);
+  return {
+    complaint,
+    shades: shades.map(({ name, colour, depth }, index) => {
       ids[index] ??= crypto.randomUUID();
-      const id = ids[index];
-      const parts = line.split(/[,;\t]/).map((part) => part.trim());
-      const colour = parts.find((part) => /^#[0-9a-f]{6}$/i.test(part)) ?? null;
-      const depth = parts.slice(1).find((part) => /^\d+([.]\d+)?$/.test(part));
-      return {
-        id,
-        shade: parts[0] ?? "",
-        colour,
-        depth: depth === undefined ? null : Number(depth),
-      };
-    });
+      return { id: ids[index] as string, shade: name, colour, depth };
+    }),
+  };
 }
 
 function faultOf(problem: Problem, shades: Shade[]): string | undefined {

@@ -78,7 +78,7 @@ function sentence(preview: Preview): string {
   const places = preview.newPlaces.length
     ? ` ${capital(count(preview.newPlaces.length, "place"))} will be made.`
     : "";
-  return `${capital(count(preview.things, "thing"))} to be added.${places}${bad}`;
+  return `${capital(count(preview.things, "item"))} to be added.${places}${bad}`;
 }
 
 function Trouble({ problem }: { problem: Problem }) {
@@ -167,7 +167,7 @@ function Looked({ file, preview, onLook, onDone }: LookedProps) {
                 <SelectField
                   label={`Meaning of ${one.header}`}
                   isBare
-                  empty="pass over"
+                  empty="ignore"
                   choices={choices(COLUMNS)}
                   value={one.column ?? ""}
                   onChange={(event) =>
@@ -249,7 +249,7 @@ function FirstRows({ preview }: { preview: Preview }) {
               {row.content}
               {row.guessed.length > 0 && ` (suggested: ${row.guessed.map(word).join(", ")})`}
             </span>
-            <span className="text-soft">{row.now || "no place said"}</span>
+            <span className="text-soft">{row.now || "no place given"}</span>
           </li>
         ))}
       </ul>
@@ -292,7 +292,7 @@ function Adding({ file, preview, onDone }: AddingProps) {
   if (added !== null) {
     return (
       <p className="flex flex-wrap items-center gap-3">
-        Added {count(added, "thing")}.
+        Added {count(added, "item")}.
         <Link to="/kit" className={buttonLook("solid")}>
           See the kit
         </Link>
@@ -321,14 +321,14 @@ function Adding({ file, preview, onDone }: AddingProps) {
           disabled={progress !== null || preview.badCount > 0 || preview.things === 0}
           onClick={() => void add()}
         >
-          Add {count(preview.things, "thing")} to the kit
+          Add {count(preview.things, "item")} to the kit
         </Button>
         {progress ? (
           <>
             <progress
               value={progress.done}
               max={progress.all}
-              aria-label="Things added"
+              aria-label="Items added"
               className="h-2 w-60"
             />
             <span className="text-soft" aria-live="polite">
@@ -363,7 +363,7 @@ function Workspace() {
         The whole workspace as one file
       </h2>
       <p className="text-soft">
-        Places, things, pictures, bookings and the whole history. It can be imported into an empty
+        Places, items, pictures, bookings and the whole history. It can be imported into an empty
         workspace: all of it, or nothing.
       </p>
       <a href="/api/workspace/archive" download className={buttonLook()}>

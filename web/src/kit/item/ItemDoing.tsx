@@ -1,8 +1,11 @@
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
+import { z } from "zod";
 import { useActs } from "../../api/acts";
 import type { Item } from "../../api/client";
 import { usePlaces } from "../../api/kit";
+import { DateField } from "../../parts/DateField";
+import { neededWord, quietly, typedDate, useTyped } from "../../parts/typed";
 import { PersonField } from "../../person/PersonField";
 import { WantIt } from "../../restock/WantIt";
 import { Button, buttonLook } from "../../ui/Button";
@@ -116,7 +119,7 @@ function Move({ item, open, onDone }: Question) {
           onChange={(event) => setTo(event.target.value)}
         />
         <Button kind="solid" disabled={!to} onClick={() => void move(item, to).then(onDone)}>
-          Moved there
+          Move there
         </Button>
       </div>
     </Sheet>
@@ -132,7 +135,7 @@ function Part({ item, open, onDone }: Question) {
     await perform({
       path: `/api/items/${item.id}/part`,
       body: { newItem: crypto.randomUUID(), to, pieces: decimal(pieces) },
-      done: `Took ${pieces} of ${shortName(item)} to ${placePath(to, places)}.`,
+      done: `Moved ${pieces} of ${shortName(item)} to ${placePath(to, places)}.`,
     });
     onDone();
   };
@@ -158,49 +161,49 @@ function Part({ item, open, onDone }: Question) {
           disabled={!to || !((decimal(pieces) ?? 0) >= 1)}
           onClick={() => void part().catch(() => {})}
         >
-          Taken there
+          Take there
         </Button>
       </div>
     </Sheet>
   );
 }
 
+const LENT = z.object({
+  person: neededWord("Say who has it."),
+  askBackOn: typedDate("day"),
+});
+const LENT_START = { person: "", askBackOn: "" };
+
 function Lend({ item, open, onDone }: Question) {
   const { perform } = useActs();
-  const [person, setPerson] = useState("");
-  const [askBackOn, setAskBackOn] = useState("");
-  const lend = async () => {
+  const { control, register, handleSubmit, formState } = useTyped(LENT, LENT_START);
+  const lend = handleSubmit(async ({ person, askBackOn }) => {
     await perform({
       path: "/api/kit/lend",
-      body: {
-        items: [item.id],
-        newPlace: crypto.randomUUID(),
-        person,
-        askBackOn: askBackOn || null,
-      },
+      body: { items: [item.id], newPlace: crypto.randomUUID(), person, askBackOn },
       done: `${person} has ${shortName(item)}.`,
     });
     onDone();
-  };
+  });
   return (
     <Sheet title={`Lend ${shortName(item)}`} open={open} onOpenChange={onDone}>
-      <div className="flex flex-col gap-4">
+      <form className="flex flex-col gap-4" noValidate onSubmit={quietly(lend)}>
         <PersonField
           label="To whom"
-          value={person}
-          onChange={(event) => setPerson(event.target.value)}
+          fault={formState.errors.person?.message}
+          {...register("person")}
         />
-        <TextField
+        <DateField
+          control={control}
+          name="askBackOn"
+          meant="day"
           label="Ask for it on"
           hint="or leave it open"
-          type="date"
-          value={askBackOn}
-          onChange={(event) => setAskBackOn(event.target.value)}
         />
-        <Button kind="solid" disabled={!person.trim()} onClick={() => void lend().catch(() => {})}>
-          Lent
+        <Button kind="solid" type="submit" disabled={formState.isSubmitting}>
+          Lend
         </Button>
-      </div>
+      </form>
     </Sheet>
   );
 }
@@ -226,7 +229,7 @@ export function Discard({ item, open, onDone }: Question) {
           onChange={(event) => setCause(event.target.value)}
         />
         <Button kind="stop" onClick={() => void discard().catch(() => {})}>
-          Discarded
+          Discard
         </Button>
       </div>
     </Sheet>

@@ -1,9 +1,9 @@
 import { useState } from "react";
-import { useForm } from "react-hook-form";
 import { useNavigate, useParams, useSearchParams } from "react-router";
 import { useActs } from "../../api/acts";
 import { type Item, Problem } from "../../api/client";
 import { useItemSheet } from "../../api/kit";
+import { useTyped } from "../../parts/typed";
 import { ChangedElsewhere } from "../../ui/ChangedElsewhere";
 import { showFaults } from "../../ui/faults";
 import { Without } from "../../ui/Without";
@@ -13,6 +13,8 @@ import {
   EMPTY_ITEM,
   fromItem,
   type ItemForm,
+  type ItemTold,
+  itemSchema,
   likeItem,
   toDescription,
   toItem,
@@ -34,7 +36,7 @@ function New({ start }: { start: ItemForm }) {
   const { perform } = useActs();
   const navigate = useNavigate();
   const [id] = useState(() => crypto.randomUUID() as string);
-  const form = useForm<ItemForm>({ defaultValues: start });
+  const form = useTyped(itemSchema, start);
   const save = form.handleSubmit(async (typed) => {
     const product = toProduct(typed);
     try {
@@ -50,7 +52,7 @@ function New({ start }: { start: ItemForm }) {
   });
   return (
     <ItemEditor
-      title="A new thing in the kit."
+      title="A new item in the kit."
       form={form}
       onSave={save}
       action="Add it to the kit"
@@ -76,8 +78,8 @@ function EditorOf({ item: first }: { item: Item }) {
   // What was read when writing began: the versions sent along are of this, whatever comes in between.
   const [base, setBase] = useState(first);
   const [theirs, setTheirs] = useState<Item | null>(null);
-  const form = useForm<ItemForm>({ defaultValues: fromItem(first) });
-  const send = async (typed: ItemForm, over: Item) => {
+  const form = useTyped(itemSchema, fromItem(first));
+  const send = async (typed: ItemTold, over: Item) => {
     try {
       await perform({
         method: "PUT",
@@ -107,7 +109,7 @@ function EditorOf({ item: first }: { item: Item }) {
     <div className="flex flex-col gap-5">
       {theirs && (
         <ChangedElsewhere
-          what="thing"
+          what="item"
           onKeepMine={form.handleSubmit((typed) => send(typed, theirs))}
           onTakeTheirs={takeTheirs}
         />

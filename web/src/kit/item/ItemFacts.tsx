@@ -39,7 +39,7 @@ export function Facts({ item, wear, places, today }: Telling & { wear: Schemas["
       </h2>
       <dl>
         <Row label="Use-by">
-          {item.useBy.lastDay ? lastDayWords(item.useBy.lastDay, today) : "no date limits it"}{" "}
+          {item.useBy.lastDay ? lastDayWords(item.useBy.lastDay, today) : "no use-by date"}{" "}
           <BecauseClocks item={item} today={today} />
         </Row>
         <Row label="Opened">{item.openedOn ? nearDate(item.openedOn, today) : "still sealed"}</Row>
@@ -64,6 +64,13 @@ export function Facts({ item, wear, places, today }: Telling & { wear: Schemas["
           {measures.estimated && <span className="text-soft"> (estimated)</span>}
         </Row>
         {product.depth !== null && <Row label="Suits depth">{product.depth}</Row>}
+        {product.shades.length > 0 && (
+          <Row label="Shades in it">
+            {product.shades
+              .map(({ name, depth }) => (depth === null ? name : `${name}, depth ${depth}`))
+              .join("; ")}
+          </Row>
+        )}
         {product.alsoServes.length > 0 && (
           <Row label="Also for">{product.alsoServes.map(word).join(", ")}</Row>
         )}

@@ -1,13 +1,17 @@
 import { useState } from "react";
 import { Link } from "react-router";
+import { z } from "zod";
 import { useActs } from "../../api/acts";
 import type { Item } from "../../api/client";
 import { usePlaces } from "../../api/kit";
 import { useToday } from "../../api/session";
+import { DateField } from "../../parts/DateField";
+import { neededDate, useTyped } from "../../parts/typed";
 import { Button, buttonLook } from "../../ui/Button";
-import { SelectField, TextField } from "../../ui/Field";
+import { SelectField } from "../../ui/Field";
 import { Sheet } from "../../ui/Sheet";
 import { capital, choices, count } from "../../words/codes";
+import { dateText } from "../../words/dates";
 import { placeChoices, placePath } from "../../words/items";
 import { CAUSES } from "../../words/lists";
 
@@ -100,27 +104,24 @@ function Move(question: Question) {
   );
 }
 
+const OPENED = z.object({ openedOn: neededDate("began", "Say on which day.") });
+
 function Opened(question: Question) {
   const withAll = useWithAll(question);
-  const [openedOn, setOpenedOn] = useState(useToday());
+  const { control, handleSubmit } = useTyped(OPENED, { openedOn: dateText(useToday()) });
   const what = count(question.chosen.length, "item");
   return (
     <Sheet title={`Opened ${what}`} open onOpenChange={question.onClose}>
-      <div className="flex flex-col gap-4">
-        <TextField
-          label="On"
-          type="date"
-          value={openedOn}
-          onChange={(event) => setOpenedOn(event.target.value)}
-        />
-        <Button
-          kind="solid"
-          disabled={!openedOn}
-          onClick={() => withAll("/api/kit/opened", { openedOn }, `Opened ${what}.`)}
-        >
-          Opened on that day
+      <form
+        className="flex flex-col gap-4"
+        noValidate
+        onSubmit={handleSubmit((opened) => withAll("/api/kit/opened", opened, `Opened ${what}.`))}
+      >
+        <DateField control={control} name="openedOn" meant="began" label="On" />
+        <Button kind="solid" type="submit">
+          Save
         </Button>
-      </div>
+      </form>
     </Sheet>
   );
 }

@@ -24,7 +24,7 @@ export function Picture({ item }: { item: Item }) {
       {
         method: "PUT",
         path: `/api/items/${item.id}/picture/${crypto.randomUUID()}`,
-        done: `Pictured ${shortName(item)}.`,
+        done: `Saved a picture of ${shortName(item)}.`,
       },
       chosen,
     ).catch(() => {});
@@ -52,7 +52,7 @@ export function Picture({ item }: { item: Item }) {
           onClick={() =>
             void perform({
               path: `/api/items/${item.id}/picture/remove`,
-              done: "Took the picture away.",
+              done: "Removed the picture.",
             }).catch(() => {})
           }
         >

@@ -73,8 +73,8 @@ function ReadLabel({ item, open, onDone }: { item: Item; open: boolean; onDone: 
     <Sheet title={`The label of ${shortName(item)}`} open={open} onOpenChange={onDone}>
       <div className="flex flex-col gap-4">
         <p className="text-soft">
-          Holds for everything you have of this product. What is left unchecked is never taken for
-          harmless.
+          This goes for every item of this product. What you leave unchecked is never treated as
+          safe.
         </p>
         <ul>
           {[...rows, ...further].map((of) => (

@@ -29,21 +29,16 @@ export function ReportIt({ item, open, onDone }: ReportProps) {
   return (
     <Sheet title={`Report ${shortName(item)}`} open={open} onOpenChange={onDone}>
       <div className="flex flex-col gap-4">
-        <Ticks
-          legend="What is not as it was"
-          choices={choices(WHAT)}
-          chosen={what}
-          onChange={setWhat}
-        />
+        <Ticks legend="What has changed" choices={choices(WHAT)} chosen={what} onChange={setWhat} />
         <p className="text-soft">
-          Changed look, smell or texture overrides every date: it goes onto no face any more.
+          Changed look, smell or texture overrides every date: don’t use it on a face any more.
         </p>
         <Button
           kind="stop"
           disabled={what.length === 0}
           onClick={() => void report().catch(() => {})}
         >
-          Reported
+          Report it
         </Button>
       </div>
     </Sheet>

@@ -1,60 +1,75 @@
+import type { UseFormReturn } from "react-hook-form";
+import { z } from "zod";
 import type { Item, Schemas } from "../../api/client";
-import { numberOrNull, orNull } from "../../ui/faults";
-import { decimal } from "../../words/quantities";
+import { neededNumber, neededWord, typedDate, typedNumber, typedWord } from "../../parts/typed";
+import { dateText } from "../../words/dates";
+import { readShades, shadeText } from "./shadeLines";
 
 type ProductDraft = Schemas["ProductDraft"];
 type ItemDraft = Schemas["ItemDraft"];
 
-/** What the form holds: text as typed, words as chosen. */
-export type ItemForm = {
-  product: Record<
-    | "maker"
-    | "name"
-    | "shade"
-    | "colour"
-    | "productClass"
-    | "form"
-    | "content"
-    | "unit"
-    | "depth"
-    | "periodAfterOpening"
-    | "finish"
-    | "coverage"
-    | "spf"
-    | "wattHours"
-    | "packCode",
-    string
-  > & {
-    traits: string[];
-    alsoServes: string[];
-    composition: ProductDraft["composition"];
-    measures: MeasuresForm;
-  };
-  item: Record<
-    | "openedOn"
-    | "printedExpiry"
-    | "boughtOn"
-    | "madeOn"
-    | "left"
-    | "home"
-    | "now"
-    | "cleanliness"
-    | "note"
-    | "batch"
-    | "price"
-    | "currency"
-    | "onlyFor"
-    | "brushSet",
-    string
-  > & {
-    personal: boolean;
-    favourite: boolean;
-    rare: boolean;
-    decant: { container: string; size: string };
-  };
-};
+const measures = z.object({
+  outline: typedWord(),
+  widthMm: typedNumber(),
+  depthMm: typedNumber(),
+  heightMm: typedNumber(),
+  massG: typedNumber(),
+});
 
-type MeasuresForm = Record<"outline" | "widthMm" | "depthMm" | "heightMm" | "massG", string>;
+/** What the form holds is text as typed and words as chosen; what it hands over is what they mean. */
+export const itemSchema = z.object({
+  product: z.object({
+    maker: z.string(),
+    name: neededWord("Give it a name."),
+    shade: z.string(),
+    colour: typedWord(),
+    productClass: neededWord("Choose what it is for."),
+    form: neededWord("Choose its form."),
+    content: neededNumber("Say how much a full pack holds."),
+    unit: z.string(),
+    depth: typedNumber(),
+    shades: z.string().transform((text, context) => {
+      const { shades, complaint } = readShades(text);
+      if (complaint) context.addIssue({ code: "custom", message: complaint });
+      return shades;
+    }),
+    periodAfterOpening: typedNumber(),
+    finish: typedWord(),
+    coverage: typedWord(),
+    spf: typedNumber(),
+    wattHours: typedNumber(),
+    packCode: typedWord(),
+    traits: z.array(z.string()),
+    alsoServes: z.array(z.string()),
+    composition: z.custom<ProductDraft["composition"]>(),
+    measures,
+  }),
+  item: z.object({
+    openedOn: typedDate("began"),
+    printedExpiry: typedDate("ends"),
+    boughtOn: typedDate("began"),
+    madeOn: typedDate("began"),
+    left: typedNumber(),
+    home: typedWord(),
+    now: typedWord(),
+    cleanliness: z.string(),
+    note: z.string(),
+    batch: z.string(),
+    price: typedNumber(),
+    currency: typedWord(),
+    onlyFor: typedWord(),
+    brushSet: z.string(),
+    personal: z.boolean(),
+    favourite: z.boolean(),
+    rare: z.boolean(),
+    decant: z.object({ container: typedWord(), size: typedNumber() }),
+  }),
+});
+
+export type ItemForm = z.input<typeof itemSchema>;
+export type ItemFormOf = UseFormReturn<ItemForm, unknown, ItemTold>;
+export type ItemTold = z.output<typeof itemSchema>;
+type MeasuresForm = ItemForm["product"]["measures"];
 
 const NO_MEASURES: MeasuresForm = {
   outline: "",
@@ -70,11 +85,12 @@ export const EMPTY_ITEM: ItemForm = {
     name: "",
     shade: "",
     colour: "",
-    productClass: "foundation",
-    form: "liquid-pump-or-squeeze",
+    productClass: "",
+    form: "",
     content: "",
     unit: "ml",
     depth: "",
+    shades: "",
     traits: [],
     alsoServes: [],
     composition: [],
@@ -133,6 +149,7 @@ export function fromItem({ product, ...item }: Item): ItemForm {
       content: text(product.content),
       unit: product.unit,
       depth: text(product.depth),
+      shades: shadeText(product.shades),
       traits: product.traits,
       alsoServes: product.alsoServes,
       composition: product.composition,
@@ -145,10 +162,10 @@ export function fromItem({ product, ...item }: Item): ItemForm {
       measures: fromMeasures(product.measures),
     },
     item: {
-      openedOn: text(item.openedOn),
-      printedExpiry: text(item.printedExpiry),
-      boughtOn: text(item.boughtOn),
-      madeOn: text(item.madeOn),
+      openedOn: dateText(item.openedOn),
+      printedExpiry: dateText(item.printedExpiry),
+      boughtOn: dateText(item.boughtOn),
+      madeOn: dateText(item.madeOn),
       left: text(item.left),
       home: text(item.home),
       now: text(item.now),
@@ -179,98 +196,74 @@ export function likeItem(item: Item): ItemForm {
   };
 }
 
-function toMeasures(measures: MeasuresForm): Schemas["MeasuresDraft"] | null {
-  if (!measures.outline) return null;
-  return {
-    outline: measures.outline as Schemas["MeasuresDraft"]["outline"],
-    widthMm: decimal(measures.widthMm) as number,
-    depthMm: decimal(measures.depthMm) as number,
-    heightMm: decimal(measures.heightMm) as number,
-    massG: decimal(measures.massG) as number,
-  };
+function toMeasures(told: ItemTold["product"]["measures"]): Schemas["MeasuresDraft"] | null {
+  return told.outline ? (told as Schemas["MeasuresDraft"]) : null;
 }
 
-export function toProduct({ product }: ItemForm): ProductDraft {
-  return {
-    maker: product.maker,
-    name: product.name,
-    shade: product.shade,
-    colour: orNull(product.colour),
-    productClass: product.productClass as ProductDraft["productClass"],
-    form: product.form as ProductDraft["form"],
-    content: numberOrNull(product.content) as number,
-    unit: product.unit as ProductDraft["unit"],
-    depth: numberOrNull(product.depth),
-    traits: product.traits as ProductDraft["traits"],
-    alsoServes: product.alsoServes as ProductDraft["alsoServes"],
-    composition: product.composition,
-    periodAfterOpening: numberOrNull(product.periodAfterOpening),
-    measures: toMeasures(product.measures),
-    finish: orNull(product.finish) as ProductDraft["finish"],
-    coverage: orNull(product.coverage) as ProductDraft["coverage"],
-    spf: numberOrNull(product.spf),
-    wattHours: numberOrNull(product.wattHours),
-    packCode: orNull(product.packCode),
-  };
+export function toProduct({ product }: ItemTold): ProductDraft {
+  return { ...product, measures: toMeasures(product.measures) } as ProductDraft;
 }
 
 /** A new thing as the API takes it: how it is as well as what it is. */
-export function toItem(form: ItemForm): ItemDraft {
-  const { product, item } = form;
+export function toItem(told: ItemTold): ItemDraft {
+  const { product, item } = told;
   const size = item.decant.container ? item.decant.size : product.content;
   return {
-    ...toDescription(form, null),
-    openedOn: orNull(item.openedOn),
-    left: (numberOrNull(item.left) ?? numberOrNull(size)) as number,
-    now: orNull(item.now) ?? orNull(item.home),
+    ...toDescription(told, null),
+    openedOn: item.openedOn,
+    left: (item.left ?? size) as number,
+    now: item.now ?? item.home,
     cleanliness: item.cleanliness as ItemDraft["cleanliness"],
     askBackOn: null,
   };
 }
 
 /** What describes a thing; how it is changes by acts of its own. */
-export function toDescription({ item }: ItemForm, before: Item | null): Schemas["ItemDescription"] {
-  const own = before?.decant && !before.decant.measures.estimated ? before.decant.measures : null;
+export function toDescription({ item }: ItemTold, before: Item | null): Schemas["ItemDescription"] {
+  const { openedOn, left, now, cleanliness, decant, ...described } = item;
   return {
-    madeOn: orNull(item.madeOn),
-    boughtOn: orNull(item.boughtOn),
-    printedExpiry: orNull(item.printedExpiry),
-    home: orNull(item.home),
-    personal: item.personal,
-    note: item.note,
-    batch: item.batch,
-    price: numberOrNull(item.price),
-    currency: item.price.trim() ? orNull(item.currency.toUpperCase()) : null,
-    onlyFor: orNull(item.onlyFor),
+    ...described,
+    currency: item.price === null ? null : (item.currency?.toUpperCase() ?? null),
     // Whoever is left as she was is told by id: a name may have been erased.
-    onlyForId: before && before.onlyFor === orNull(item.onlyFor) ? before.onlyForId : null,
-    favourite: item.favourite,
-    rare: item.rare,
-    brushSet: item.brushSet,
-    decant: item.decant.container
+    onlyForId: before && before.onlyFor === item.onlyFor ? before.onlyForId : null,
+    decant: decant.container
       ? {
-          container: item.decant.container as Schemas["DecantDraft"]["container"],
-          size: decimal(item.decant.size) as number,
-          measures: own && {
-            outline: own.outline,
-            widthMm: own.widthMm,
-            depthMm: own.depthMm,
-            heightMm: own.heightMm,
-            massG: own.massG,
-          },
+          container: decant.container as Schemas["DecantDraft"]["container"],
+          size: decant.size as number,
+          measures: ownMeasures(before),
         }
       : null,
   };
 }
 
+/** Of a decant's container, where somebody measured it. */
+function ownMeasures(item: Item | null): Schemas["MeasuresDraft"] | null {
+  if (!item?.decant || item.decant.measures.estimated) return null;
+  const { estimated, ...measured } = item.decant.measures;
+  return measured;
+}
+
 /** Another of the same: sealed, full, at home. */
 export function another(item: Item): ItemDraft {
+  const { decant } = item;
   return {
-    ...toDescription(fromItem(item), item),
     madeOn: null,
     boughtOn: null,
     openedOn: null,
     printedExpiry: null,
+    home: item.home,
+    personal: item.personal,
+    note: item.note,
+    onlyFor: item.onlyFor,
+    onlyForId: item.onlyForId,
+    favourite: item.favourite,
+    rare: item.rare,
+    brushSet: item.brushSet,
+    decant: decant && {
+      container: decant.container,
+      size: decant.size,
+      measures: ownMeasures(item),
+    },
     left: item.size,
     now: item.home,
     cleanliness: "clean",

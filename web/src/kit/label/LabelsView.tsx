@@ -85,7 +85,7 @@ export function LabelsView() {
         {PER_PAGE[sheet] > 1 && (
           <div className="w-44">
             <TextField
-              label="Used labels"
+              label="Labels already used"
               hint="stay empty"
               inputMode="numeric"
               value={skip}
@@ -148,12 +148,12 @@ function PrinterOffset({ sheet, offset, onChange }: OffsetProps) {
   return (
     <details>
       <summary className="w-fit py-1.5 text-soft underline max-hand:min-h-11">
-        Does the printer hit the labels?
+        Does your printer line up with the labels?
       </summary>
       <p className="max-w-prose py-2">
         Print the trial page on plain paper at 100 %, without fitting it to the page. Hold it with a
         sheet of labels against the light: each cross belongs in the middle of its label. If they
-        lie off, write by how much everything has to move.
+        are off, say how far everything has to move.
       </p>
       <div className="flex flex-wrap items-end gap-3">
         <div className="w-32">

@@ -37,7 +37,7 @@ export function BagsView() {
       <Sentence>
         {open.length === 0
           ? "Choose two bags to lay them beside each other."
-          : `${open.map((one) => one.tray.name).join(" and ")}: ${count(items.size, "thing")}, ${mass(total)} together.`}
+          : `${open.map((one) => one.tray.name).join(" and ")}: ${count(items.size, "item")}, ${mass(total)} together.`}
       </Sentence>
       <div className="flex flex-wrap items-end gap-2">
         <SelectField

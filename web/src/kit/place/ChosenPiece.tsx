@@ -51,7 +51,7 @@ export function ChosenPiece({ item }: { item: Item | undefined }) {
           />
         </div>
         <Button disabled={!to} onClick={() => void move(item, to)}>
-          Moved there
+          Move there
         </Button>
       </div>
       {item.home && item.home !== item.now && (

@@ -30,7 +30,7 @@ export function PlaceList({ chosen }: { chosen: string }) {
         )}
         <Link
           to={`/kit?place=${place.id}`}
-          aria-label={`${things.get(place.id) ?? 0} things in ${place.name}`}
+          aria-label={`${things.get(place.id) ?? 0} items in ${place.name}`}
           className="ml-auto min-w-6 text-right text-soft hover:underline"
         >
           {things.get(place.id) ?? 0}

@@ -45,18 +45,18 @@ function Opened({ opened, sheet }: { opened: OpenPlace; sheet: Schemas["PlaceShe
     if (scan.kind !== "item" || !item) return false;
     void move(item, place.id);
     return true;
-  }, `Scan things: they go into ${place.name}.`);
+  }, `Scan items: they go into ${place.name}.`);
   return (
     <div className="flex flex-col gap-5">
       <Sentence>
         {placePath(place.id, places)}:{" "}
-        <Counted to={`/kit?place=${place.id}`}>{count(tray.count, "thing")}</Counted>,{" "}
+        <Counted to={`/kit?place=${place.id}`}>{count(tray.count, "item")}</Counted>,{" "}
         {mass(tray.mass.grams)}
         {tray.greatestMass && ` of ${mass(tray.greatestMass.grams)}`}
         {tray.fill !== null && `, ${share(tray.fill)} full`}.{" "}
         {findings.length > 0 && (
           <Counted to="#findings" state="stop">
-            {findings.length === 1 ? "One thing does" : `${findings.length} things do`} not match.
+            {findings.length === 1 ? "One item doesn’t" : `${findings.length} items don’t`} match.
           </Counted>
         )}
       </Sentence>
@@ -87,7 +87,7 @@ function Opened({ opened, sheet }: { opened: OpenPlace; sheet: Schemas["PlaceShe
       </LiftingArea>
       {tray.count === 0 && (
         <p className="text-soft">
-          Nothing lies here. Scan things while this is open, or move them here from their sheets.
+          Nothing lies here. Scan items while this is open, or move them here from their own pages.
         </p>
       )}
       <HistoryList thing={sheet.place.id} history={sheet.history} />
@@ -120,7 +120,7 @@ function Facts({ place }: { place: Place }) {
   const told = [
     `${word(place.kind)}, code ${place.code.slice(0, 3)} ${place.code.slice(3)}`,
     place.innerWidthMm &&
-      `inside ${place.innerWidthMm} × ${place.innerDepthMm ?? "?"} × ${place.innerHeightMm ?? "?"} mm`,
+      `inside ${place.innerWidthMm} × ${place.innerDepthMm ?? "?"} × ${place.innerHeightMm ?? "?"} mm${place.estimated ? ", estimated" : ""}`,
     place.slots && count(place.slots.count, "slot"),
     place.sealed && "closes tightly",
     place.windowed && "has a window",
@@ -138,7 +138,7 @@ function Facts({ place }: { place: Place }) {
       {place.thing && (
         <li>
           <Link to={`/kit/items/${place.thing}`} className="underline">
-            It is also a thing of the kit
+            It is also an item of the kit
           </Link>
         </li>
       )}
@@ -171,7 +171,7 @@ function Doing({ place, openCount }: { place: Place; openCount: string | null })
     }
   };
   const remove = async () => {
-    await perform({ path: `/api/places/${place.id}/remove`, done: `Took ${place.name} away.` });
+    await perform({ path: `/api/places/${place.id}/remove`, done: `Removed ${place.name}.` });
     navigate("/kit");
   };
   return (
@@ -219,10 +219,10 @@ function Doing({ place, openCount }: { place: Place; openCount: string | null })
       </Button>
       <Sheet title={`Move ${place.name}`} open={asking} onOpenChange={() => setAsking(false)}>
         <div className="flex flex-col gap-4">
-          <p className="text-soft">Everything in it goes along.</p>
+          <p className="text-soft">Everything in it moves with it.</p>
           <SelectField
             label="Into"
-            empty="nothing, it stands alone"
+            empty="nothing: it stands on its own"
             value={to}
             choices={[...places.keys()]
               .filter((one) => one !== place.id)
@@ -230,7 +230,7 @@ function Doing({ place, openCount }: { place: Place; openCount: string | null })
             onChange={(event) => setTo(event.target.value)}
           />
           <Button kind="solid" onClick={() => void move(to || null).catch(() => {})}>
-            Moved there
+            Move there
           </Button>
         </div>
       </Sheet>

@@ -33,7 +33,7 @@ export function PutAway() {
       <Sentence>
         {capital(count(all, "item"))} to put away
         {all > 0 && ", in the order you come by them"}
-        {elsewhereInAll > 0 && `; ${count(elsewhereInAll, "more", "more")} out of your hands`}.
+        {elsewhereInAll > 0 && `; ${count(elsewhereInAll, "more", "more")} not with you`}.
         {shown < all && ` The first ${shown} are shown.`}
       </Sentence>
       <div>
@@ -83,8 +83,8 @@ export function PutAway() {
         <Group
           title={
             elsewhere.length < elsewhereInAll
-              ? `Out of your hands, the first ${elsewhere.length} of ${elsewhereInAll}`
-              : "Out of your hands"
+              ? `Not with you, the first ${elsewhere.length} of ${elsewhereInAll}`
+              : "Not with you"
           }
         >
           {elsewhere.map((item) => (

@@ -47,21 +47,21 @@ class BenchTest {
       artist.goTo(Bench.begun(artist, List.of("Hold mist", "Lip bullet")));
       assertThat(artist.sentence()).containsText("0 of 2 filled");
       assertThat(artist.page.getByText("First a clean table")).isVisible();
-      artist.press("Start on it").click();
+      artist.press("Start").click();
       artist.press("Filled and labelled").click();
       assertThat(artist.sentence()).containsText("1 of 2 filled");
       // The lipstick comes last: it is softened with heat, once all alcohol is dry.
       assertThat(artist.page.getByText("The plate burns")).isVisible();
       assertThat(artist.page.getByText("before all alcohol on it has dried")).isVisible();
-      artist.press("Go on another day").click();
-      assertThat(artist.page.getByText("the clocks stand still")).isVisible();
+      artist.press("Pause for another day").click();
+      assertThat(artist.page.getByText("the clocks have stopped")).isVisible();
       artist.page.reload();
-      artist.press("Go on").click();
-      artist.press("Start on it").click();
+      artist.press("Continue").click();
+      artist.press("Start").click();
       assertThat(artist.page.getByRole(AriaRole.TIMER)).containsText("0:0");
       artist.press("Spill or break").click();
-      artist.page.getByLabel("Lost of the pack").fill("0,2");
-      artist.press("Write it down").click();
+      artist.page.getByLabel("Spilt from the pack").fill("0,2");
+      artist.press("Save").click();
       assertThat(artist.page.getByText("spilt", new Page.GetByTextOptions().setExact(true)))
           .isVisible();
       artist.press("Undo Hold mist").click();
@@ -76,11 +76,11 @@ class BenchTest {
       artist.goTo(Bench.begun(artist, List.of("Make-up remover")));
       int containers = artist.page.getByText(Pattern.compile("into Squeeze bottle")).count() + 1;
       for (int i = 0; i < containers; i++) {
-        artist.press("Start on it").click();
+        artist.press("Start").click();
         artist.press("Filled and labelled").click();
         assertThat(artist.page.getByText("Filled Squeeze bottle").first()).isVisible();
       }
-      artist.press("Cleared away").click();
+      artist.press("Cleared up").click();
       assertThat(artist.sentence()).containsText("filled in");
       artist
           .page
@@ -102,7 +102,7 @@ class BenchTest {
       artist.press("Lift it out").click();
       artist.page.getByLabel("It goes to").selectOption(Demo.place("Set bag"));
       artist.page.getByLabel("For whom").fill("Isaura");
-      artist.press("Lifted out").click();
+      artist.press("Lift out").click();
       assertThat(slot(artist, 4)).hasAttribute("aria-label", Pattern.compile("lifted out"));
       artist.press("Back into its slot").click();
       assertThat(slot(artist, 4)).hasAttribute("aria-label", Pattern.compile("driftwood$"));
@@ -115,7 +115,7 @@ class BenchTest {
           .getByRole(AriaRole.BUTTON, inside("Corrector orange"))
           .first()
           .click();
-      artist.press("Panned up").click();
+      artist.press("Pan up").click();
       assertThat(slot(artist, 9)).hasAttribute("aria-label", Pattern.compile("orange"));
       assertThat(artist.sentence()).containsText("12 of 12");
       assertThat(artist.complaints).isEmpty();
@@ -133,7 +133,7 @@ class BenchTest {
       assertThat(artist.sentence()).containsText("one container holds something of it");
       assertThat(artist.page.getByText("Set bag, Corin")).isVisible();
       artist.press("Take all 2 out of use").click();
-      assertThat(artist.page.getByText("Marked two things contaminated")).isVisible();
+      assertThat(artist.page.getByText("Marked two items contaminated")).isVisible();
       artist.press("Undo").click();
       assertThat(artist.complaints).isEmpty();
     }
@@ -166,6 +166,7 @@ class BenchTest {
       artist.press("Add it to the shelf").click();
       assertThat(artist.page.getByText("Say how much it holds.")).isVisible();
       artist.page.getByLabel("Holds").fill("8");
+      artist.unfold("Size and weight");
       artist.page.getByLabel("Weighs empty").fill("11");
       for (String measure : List.of("Wide", "Deep", "High")) {
         artist.page.getByLabel(measure).fill("30");

@@ -41,7 +41,7 @@ class CountTest extends WithTheDemo {
         .click();
     assertThat(artist.sentence()).containsText("2 of 8 seen, 6 not seen, one unexpected item");
     artist.press("Finish: 2 there, 6 missing, 1 unexpected").click();
-    assertThat(artist.sentence()).containsText("Set bag: three things");
+    assertThat(artist.sentence()).containsText("Set bag: three items");
     // Looking at a count that is settled begins no new one.
     artist.page.goBack();
     assertThat(artist.sentence()).containsText("Count what is in Set bag");

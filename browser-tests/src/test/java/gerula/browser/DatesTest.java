@@ -21,13 +21,13 @@ class DatesTest {
       Locator line = line(artist, "Soft base 9 deep");
       assertThat(line).containsText("out of date since");
       line.getByRole(AriaRole.BUTTON, named("Discard Soft base 9 deep")).click();
-      artist.press("Discarded").click();
+      artist.press("Discard").click();
       assertThat(artist.page.getByText("Discarded Soft base 9 deep.")).isVisible();
       assertThat(line).isHidden();
       artist.press("Undo").click();
       assertThat(line).isVisible();
       Locator later = line(artist, "Brow gel clear");
-      later.getByRole(AriaRole.BUTTON, named("Put first: Brow gel clear")).click();
+      later.getByRole(AriaRole.BUTTON, named("Use first: Brow gel clear")).click();
       assertThat(later).containsText("use first");
       artist.page.getByRole(AriaRole.LINK, link("two years")).click();
       assertThat(artist.page).hasURL(Pattern.compile("weeks=104"));
@@ -60,7 +60,7 @@ class DatesTest {
       String ask = "async url => (await fetch(url, {credentials: 'omit'})).status";
       String address = field.inputValue();
       assertThat(artist.page.evaluate(ask, address)).isEqualTo(200);
-      artist.press("Close the address").click();
+      artist.press("Turn it off").click();
       assertThat(field).isHidden();
       assertThat(artist.page.evaluate(ask, address)).isEqualTo(404);
       assertThat(artist.complaintsBesideRefusals()).isEmpty();
@@ -70,7 +70,7 @@ class DatesTest {
   private static Locator line(Person artist, String name) {
     return artist
         .page
-        .getByLabel("Lines of time")
+        .getByLabel("Timelines")
         .getByRole(AriaRole.LISTITEM)
         .filter(new Locator.FilterOptions().setHasText(name));
   }

@@ -24,6 +24,8 @@ final class EveryView {
         "/kit/items/" + Demo.item("Scissors") + "/edit",
         "/kit/places/" + Demo.place("Rolling case"),
         "/kit/places/new",
+        "/kit/places/form",
+        "/kit/unnamed",
         "/kit?q=soft&mark=place",
         "/kit/usual?work=event",
         "/kit/shades",

@@ -39,7 +39,7 @@ class FindTest {
       field(artist).fill("brush belt");
       assertThat(artist.page.getByText("Brush belt place")).isVisible();
       field(artist).fill("harpsichord");
-      assertThat(artist.page.getByText("Nothing is like “harpsichord”")).isVisible();
+      assertThat(artist.page.getByText("Nothing matches “harpsichord”")).isVisible();
       field(artist).fill("emergency pouch");
       artist.press("Put Cairnlowe Emergency pouch away").click();
       assertThat(artist.page.getByText("Moved Emergency pouch to Rolling case")).isVisible();
@@ -60,9 +60,9 @@ class FindTest {
       artist.goTo("/kit?state=sealed&q=mascara");
       artist.page.getByRole(AriaRole.LINK, link("Day mascara")).first().click();
       artist.press("Use it").click();
-      assertThat(artist.page.getByLabel("Opened on")).hasValue("2031-04-14");
-      artist.page.getByLabel("Opened on").fill("2031-04-10");
-      artist.press("Opened and used").click();
+      assertThat(artist.page.getByLabel("Opened on")).hasValue("14 Apr 2031");
+      artist.page.getByLabel("Opened on").fill("last thu");
+      artist.press("Open and use").click();
       assertThat(artist.page.getByText("Day mascara black: opened 4 days ago, Thu 10 Apr."))
           .isVisible();
       assertThat(artist.sentence()).containsText("in date until Thu 10 Jul");
@@ -78,15 +78,15 @@ class FindTest {
   void theListIsNarrowedByTheAddressAndBackWorks() {
     try (Person artist = new Person(Person.Stance.DESK).withTheDemo()) {
       artist.goTo("/kit?productClass=eye-shadow");
-      assertThat(artist.page.getByText("18 things").first()).isVisible();
+      assertThat(artist.page.getByText("18 items").first()).isVisible();
       artist.page.getByLabel("Marks").selectOption("place");
-      assertThat(artist.page.getByText("Nothing in the kit is like this.")).isVisible();
+      assertThat(artist.page.getByText("Nothing in the kit matches.")).isVisible();
       assertThat(artist.page.getByLabel("What it is for")).hasValue("eye-shadow");
       artist.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("show all")).click();
       artist.page.locator("main a[href^='/kit/items/']").first().click();
       assertThat(artist.sentence()).containsText(" is in ");
       artist.page.goBack();
-      assertThat(artist.page.getByText("174 things").first()).isVisible();
+      assertThat(artist.page.getByText("174 items").first()).isVisible();
     }
   }
 

@@ -23,6 +23,7 @@ class HouseTest {
       assertThat(artist.sentence()).containsText("use the stricter shelf-life limits");
       artist.press("Undo").click();
       assertThat(artist.sentence()).containsText("use the usual shelf-life limits");
+      artist.press("Change your own limit of mascara").click();
       artist.page.getByLabel("Own limit of mascara, months").fill("130");
       artist.press("Save").click();
       assertThat(artist.page.getByText("between 1 and 120 months").first()).isVisible();
@@ -37,7 +38,7 @@ class HouseTest {
       String first = artist.page.getByRole(AriaRole.HEADING, level2()).first().innerText();
       artist.press("Keep it").click();
       assertThat(artist.page.getByRole(AriaRole.HEADING, level2()).first()).not().hasText(first);
-      artist.press("Throw it out").click();
+      artist.press("Discard it").click();
       artist.page.getByRole(AriaRole.DIALOG).waitFor();
       artist.page.keyboard().press("Escape");
       artist.press("Later").click();
@@ -52,11 +53,11 @@ class HouseTest {
     try (Person artist = new Person(Person.Stance.DESK).withTheDemo()) {
       artist.goTo("/dates");
       artist.press("Replace Eye cream").click();
-      artist.press("Onto the buying list").click();
-      assertThat(artist.page.getByText("Eye cream stands on the buying list.")).isVisible();
+      artist.press("Add to the buying list").click();
+      assertThat(artist.page.getByText("Eye cream is on the buying list.")).isVisible();
       assertThat(artist.page.locator("nav[aria-label='Eight weeks'] a[aria-label^='Order by']"))
           .hasCount(2);
-      artist.press("Eye cream is here").click();
+      artist.press("Eye cream has arrived").click();
       assertThat(artist.page.getByText("Eye cream is in the kit, sealed.")).isVisible();
       assertThat(artist.complaints).isEmpty();
     }

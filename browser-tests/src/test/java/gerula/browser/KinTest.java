@@ -45,7 +45,7 @@ class KinTest {
       artist.goTo("/kit/items/" + Demo.item("Harbour cream"));
       artist.press("Report a problem").click();
       artist.press("smell").click();
-      artist.press("Reported").click();
+      artist.press("Report it").click();
       assertThat(artist.page.getByText("Its smell has changed").first()).isVisible();
       artist.goTo("/");
       assertThat(artist.page.getByText("Its smell has changed").first()).isVisible();
@@ -54,8 +54,8 @@ class KinTest {
       assertThat(artist.page.getByText("Its smell has changed")).hasCount(0);
       artist.press("Buy it again").click();
       artist.page.getByLabel("Packs").fill("2");
-      artist.press("Onto the buying list").click();
-      assertThat(artist.page.getByText("stands on the buying list")).isVisible();
+      artist.press("Add to the buying list").click();
+      assertThat(artist.page.getByText("is on the buying list")).isVisible();
       artist.goTo("/dates");
       assertThat(artist.page.getByLabel("To buy")).containsText("2 × Tarnwell Harbour cream");
       assertThat(artist.complaints).isEmpty();
@@ -74,11 +74,11 @@ class KinTest {
       Locator editor = artist.page.getByRole(AriaRole.REGION, named("Cairnlowe Make-up remover"));
       editor.getByRole(AriaRole.BUTTON, inside("Squeeze bottle 10 ml")).click();
       assertThat(editor).containsText("your choice");
-      editor.getByRole(AriaRole.BUTTON, inside("Propose again")).click();
+      editor.getByRole(AriaRole.BUTTON, inside("Suggest again")).click();
       assertThat(editor).not().containsText("your choice");
       artist.page.getByLabel("Packs go afterwards to").selectOption(Demo.place("Harbour loft"));
-      assertThat(artist.page.getByText("Said where packs go afterwards.")).isVisible();
-      artist.page.getByLabel("Take another pack").fill("lip stain");
+      assertThat(artist.page.getByText("Saved where packs go afterwards.")).isVisible();
+      artist.page.getByLabel("Add another pack").fill("lip stain");
       artist.page.getByRole(AriaRole.BUTTON, named("Take Quillon Lip stain")).first().click();
       assertThat(artist.sentence()).containsText("Three packs into");
       artist.press("Clear the bench").click();

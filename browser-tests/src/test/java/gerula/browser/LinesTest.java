@@ -5,7 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Items typed one a line at a drawer, with the keys alone; a pasted list is looked at first. */
@@ -50,6 +55,69 @@ class LinesTest {
       artist.goTo("/kit?q=glow%20stick");
       assertThat(artist.page.getByText("glow stick 4 rose gold").first()).isVisible();
       assertThat(artist.page.getByText("glow stick 6")).hasCount(0);
+      assertThat(artist.complaints).isEmpty();
+    }
+  }
+
+  @Test
+  void aPictureIsTakenNowAndNamedLater() throws java.io.IOException {
+    try (Person artist = new Person(Person.Stance.HAND).withTheDemo()) {
+      artist.goTo("/kit/lines?place=" + Demo.place("Backpack"));
+      artist
+          .page
+          .locator("#picture-for-later")
+          .setInputFiles(new FilePayload("shelf.png", "image/png", KitTest.onePixel()));
+      artist.page.getByText("One picture without a name").click();
+      assertThat(artist.sentence()).containsText("One picture without a name. What is this?");
+      assertThat(artist.page.getByAltText("What is to be named")).isVisible();
+      assertThat(artist.page.getByLabel("It lies in")).hasValue(Demo.place("Backpack"));
+      line(artist).fill("Vesperholt glow stick 9 full");
+      assertThat(readAs(artist)).containsText("highlighter");
+      artist.page.keyboard().press("Enter");
+      assertThat(artist.sentence()).containsText("Every picture has a name.");
+      artist.press("Undo").first().click();
+      assertThat(artist.sentence()).containsText("One picture without a name.");
+      artist.goTo("/");
+      assertThat(artist.page.getByText("One picture without a name")).isVisible();
+      assertThat(artist.complaints).isEmpty();
+    }
+  }
+
+  /** One types on while a line is on its way, and gets back what was not added. */
+  @Test
+  void nothingThatIsTypedIsLostWhileALineIsOnItsWay() {
+    try (Person artist = new Person(Person.Stance.DESK).withTheDemo()) {
+      artist.goTo("/kit/lines");
+      List<Route> held = new ArrayList<>();
+      artist.page.route("**/api/kit/lines", held::add);
+      line(artist).fill("Tweezers slanted");
+      artist.page.keyboard().press("Enter");
+      assertThat(line(artist)).hasValue("");
+      line(artist).fill("Scissors curved");
+      artist.page.keyboard().press("Enter");
+      line(artist).fill("Lash curl");
+      artist.page.waitForCondition(() -> held.size() == 2);
+      held.get(1).abort();
+      held.get(0).resume();
+      assertThat(artist.page.getByText("Not added: Scissors curved")).isVisible();
+      assertThat(artist.sentence()).containsText("One item added so far.");
+      assertThat(line(artist)).hasValue("Lash curl");
+      artist.page.unroute("**/api/kit/lines");
+      artist.press("Change it").click();
+      assertThat(line(artist)).hasValue("Scissors curved");
+      assertThat(artist.page.getByText("Not added: Scissors curved")).hasCount(0);
+      assertThat(artist.page.getByText("Not added: Lash curl")).isVisible();
+    }
+  }
+
+  /** What the kit knows of a pack fills the line; a place says where one stands. */
+  @Test
+  void aScanFillsTheLine() {
+    try (Person artist = new Person(Person.Stance.DESK).withTheDemo()) {
+      artist.goTo("/kit/lines");
+      CountTest.scan(artist, CountTest.code(artist, Demo.item("Scissors")));
+      assertThat(line(artist)).hasValue(Pattern.compile(".*Scissors.* 1 pcs"));
+      assertThat(artist.press("Add Scissors")).isVisible();
       assertThat(artist.complaints).isEmpty();
     }
   }

@@ -31,6 +31,7 @@ class NoAnswerTest extends WithTheDemo {
   void aHalfFilledFormStaysAndWhatIsShownIsSaidToBeOld() {
     artist.page.clock().install();
     artist.goTo("/kit/items/" + Demo.item("Scissors") + "/edit");
+    artist.unfold("Note");
     Locator note = artist.page.getByLabel("Note");
     note.fill("half a thought");
     artist.page.route(ANYTHING, Route::abort);

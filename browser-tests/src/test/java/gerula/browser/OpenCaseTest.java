@@ -79,7 +79,7 @@ class OpenCaseTest extends WithTheDemo {
   private Locator compartment(String bag, String name) {
     return artist
         .page
-        .getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(bag + ", laid open"))
+        .getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Inside " + bag))
         .locator("g[data-place]")
         .filter(
             new Locator.FilterOptions()
@@ -112,7 +112,7 @@ class OpenCaseTest extends WithTheDemo {
     assertThat(artist.page.locator("[data-piece='" + chosen + "']"))
         .hasAttribute("aria-pressed", "true");
     artist.page.getByLabel("Move it to").selectOption(Demo.place("Backpack"));
-    artist.press("Moved there").click();
+    artist.press("Move there").click();
     assertThat(artist.page.getByText("to Backpack.").first()).isVisible();
     assertThat(artist.page.locator("[data-piece='" + chosen + "']")).hasCount(0);
   }
@@ -135,7 +135,7 @@ class OpenCaseTest extends WithTheDemo {
     assertThat(drawing).not().hasAttribute("viewBox", whole);
     assertThat(artist.page.locator("svg text").getByText("kelp")).isVisible();
     assertThat(artist.page.url()).contains("close=" + palette);
-    artist.press("The whole of it").click();
+    artist.press("Show all of it").click();
     assertThat(drawing).hasAttribute("viewBox", whole);
   }
 
@@ -143,7 +143,7 @@ class OpenCaseTest extends WithTheDemo {
   void whatDoesNotMatchIsToldInWords() {
     artist.goTo("/kit/places/" + Demo.place("Rolling case"));
     assertThat(artist.page.getByText("Glow dust gilt lies open in")).isVisible();
-    assertThat(artist.sentence()).containsText("do not match");
+    assertThat(artist.sentence()).containsText("don’t match");
   }
 
   @Test
@@ -154,8 +154,8 @@ class OpenCaseTest extends WithTheDemo {
         .page
         .getByLabel("Into", new Page.GetByLabelOptions().setExact(true))
         .selectOption(Demo.place("Backpack"));
-    artist.press("Moved there").click();
-    assertThat(artist.sentence()).containsText("Backpack, Twelve-pan palette: 11 things");
+    artist.press("Move there").click();
+    assertThat(artist.sentence()).containsText("Backpack, Twelve-pan palette: 11 items");
     artist.press("Put it away in Rolling case").click();
     assertThat(artist.sentence()).containsText("Rolling case, Twelve-pan palette");
   }

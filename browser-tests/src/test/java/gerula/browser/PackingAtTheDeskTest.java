@@ -39,17 +39,17 @@ class PackingAtTheDeskTest extends WithTheDemo {
     assertThat(artist.sentence()).containsText(Pattern.compile("2 of \\d+ packed"));
     artist.page.reload();
     assertThat(artist.tick("Steel palette")).isChecked();
-    artist.press("Depart with two things").click();
-    assertThat(artist.sentence()).containsText("the bags are out with two things");
-    artist.press("Put back all two things").click();
-    assertThat(artist.sentence()).containsText("everything is home");
+    artist.press("Depart with two items").click();
+    assertThat(artist.sentence()).containsText("the bags are out with two items");
+    artist.press("Put back all two items").click();
+    assertThat(artist.sentence()).containsText("everything is back home");
   }
 
   @Test
   void everyActIsUndoneFromItsMessage() {
     artist.tick("Steel palette").click();
     assertThat(artist.tick("Steel palette")).isChecked();
-    artist.press("Depart with one thing").click();
+    artist.press("Depart with one item").click();
     assertThat(artist.sentence()).containsText("the bags are out");
     artist.press("Undo").click();
     assertThat(artist.tick("Steel palette")).isChecked();

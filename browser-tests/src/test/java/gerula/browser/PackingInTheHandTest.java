@@ -36,7 +36,7 @@ class PackingInTheHandTest extends WithTheDemo {
     artist.press("Put back").click();
     assertThat(artist.sentence()).containsText("2 still out");
     artist.press("All 2 at once").click();
-    assertThat(artist.sentence()).containsText("everything is home");
+    assertThat(artist.sentence()).containsText("everything is back home");
   }
 
   @Test

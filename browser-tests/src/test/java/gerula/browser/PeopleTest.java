@@ -24,6 +24,7 @@ class PeopleTest {
       assertThat(artist.sentence()).containsText("carmine");
 
       artist.goTo("/bookings/new");
+      artist.unfold("Face 1");
       artist.page.getByLabel("Name").fill("lady tull");
       assertThat(artist.press("Carmine")).hasAttribute("aria-pressed", "true");
       artist.page.getByLabel("Name").fill("lady tully");

@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.regex.Pattern;
 
 /** Somebody at a browser, in one of the two stances. */
 final class Person implements AutoCloseable {
@@ -94,6 +95,11 @@ final class Person implements AutoCloseable {
     return new Person(Packaged.shared(), CHROMIUM.get(), options(Stance.DESK).setTimezoneId(zone));
   }
 
+  /** Somebody whose device writes dates in another language. */
+  static Person writing(String locale) {
+    return new Person(Packaged.shared(), CHROMIUM.get(), options(Stance.DESK).setLocale(locale));
+  }
+
   /** What the browser's console complains of; a refusal (status 4xx) is a line in it too. */
   List<String> complaintsBesideRefusals() {
     return complaints.stream().filter(line -> !line.contains("status of 4")).toList();
@@ -127,7 +133,7 @@ final class Person implements AutoCloseable {
 
   private static Browser.NewContextOptions options(Stance stance) {
     Browser.NewContextOptions options =
-        new Browser.NewContextOptions().setColorScheme(ColorScheme.LIGHT);
+        new Browser.NewContextOptions().setColorScheme(ColorScheme.LIGHT).setLocale("en-GB");
     return switch (stance) {
       case DESK -> options.setViewportSize(1280, 800);
       case HAND -> options.setViewportSize(390, 844).setHasTouch(true);
@@ -201,6 +207,18 @@ final class Person implements AutoCloseable {
     assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
         .isVisible();
     return this;
+  }
+
+  /** Opens one part of a long form. */
+  void unfold(String title) {
+    unfold(page, title);
+  }
+
+  static void unfold(Page page, String title) {
+    page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(Pattern.compile("^" + title + "\\b")))
+        .click();
   }
 
   Locator press(String name) {

@@ -84,12 +84,12 @@ class ScanTest {
       assertThat(artist.page.getByText("There is no camera here.")).isVisible();
       artist.page.getByLabel("Or type the code").fill("ZZZ");
       artist.press("Read it").click();
-      assertThat(artist.page.getByText("nothing in this kit bears that code")).isVisible();
+      assertThat(artist.page.getByText("nothing in this kit has that code")).isVisible();
       artist.page.getByLabel("Or type the code").fill("4006381333931");
       artist.press("Read it").click();
       artist.page.waitForURL(url -> url.contains("/kit/new?pack=4006381333931"));
       artist.page.keyboard().press("Escape");
-      artist.page.getByText("More about it").click();
+      artist.unfold("Pack and price");
       assertThat(artist.page.getByLabel("Pack code")).hasValue("4006381333931");
     }
   }

@@ -102,7 +102,7 @@ class ScreensTest {
     desk.page.getByLabel("The bench, in the order of work").getByText("Hold mist").click();
     picture(desk, "bench-plan");
     hand.goTo(Bench.begun(hand, Bench.PACKS));
-    hand.press("Start on it").click();
+    hand.press("Start").click();
     hand.press("Filled and labelled").waitFor();
     picture(hand, "bench-step-hand");
   }

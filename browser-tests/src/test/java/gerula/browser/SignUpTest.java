@@ -54,11 +54,11 @@ class SignUpTest {
       item(phone, "Account").click();
       assertThat(phone.sentence()).containsText("here and in one other browser");
       laptop.goTo("/account");
-      laptop.page.getByLabel("Present passphrase").fill("not the one");
+      laptop.page.getByLabel("Current passphrase").fill("not the one");
       laptop.page.getByLabel("New passphrase").fill("seven ropes of one strand");
       laptop.press("Change passphrase").click();
-      assertThat(laptop.page.getByLabel("Present passphrase")).hasAttribute("aria-invalid", "true");
-      laptop.page.getByLabel("Present passphrase").fill(PASSPHRASE);
+      assertThat(laptop.page.getByLabel("Current passphrase")).hasAttribute("aria-invalid", "true");
+      laptop.page.getByLabel("Current passphrase").fill(PASSPHRASE);
       laptop.press("Change passphrase").click();
       assertThat(laptop.page.getByRole(AriaRole.STATUS)).containsText("Changed the passphrase");
       assertThat(laptop.sentence()).containsText("in this browser only");
@@ -109,6 +109,30 @@ class SignUpTest {
             artist.page.getByRole(
                 AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Views")))
         .isVisible();
+  }
+
+  @Test
+  void datesAreWrittenAndReadAsTheDeviceDoesUntilItIsChanged() {
+    try (Person artist = Person.writing("en-US")) {
+      String email = UUID.randomUUID() + "@gerula.test";
+      artist.page.navigate(artist.application.address());
+      artist.press("Create an account").click();
+      door(artist, email, "Create account");
+      artist.goTo("/bookings/new");
+      Locator first = artist.page.getByLabel("First day");
+      assertThat(first).hasValue("Apr 14, 2031");
+      first.fill("5/4");
+      assertThat(artist.page.getByText("Sun, May 4").last()).isVisible();
+      artist.goTo("/account");
+      artist.page.waitForResponse(
+          "**/api/workspace/date-order",
+          () -> artist.page.getByLabel("Dates are written").selectOption("day-first"));
+      artist.goTo("/bookings/new");
+      assertThat(first).hasValue("14 Apr 2031");
+      first.fill("5/4");
+      assertThat(artist.page.getByText("5 Apr 2032").last()).isVisible();
+      assertThat(artist.complaintsBesideRefusals()).isEmpty();
+    }
   }
 
   private static Locator zone(Person artist) {

@@ -30,18 +30,18 @@ class TablesTest extends WithTheDemo {
     choose(SOMEBODYS);
     assertThat(artist.page.getByText("line 3")).isVisible();
     assertThat(artist.page.getByText("\"31/02/2031\" cannot be read as a date")).isVisible();
-    assertThat(artist.press("Add one thing to the kit")).isDisabled();
+    assertThat(artist.press("Add one item to the kit")).isDisabled();
     artist.page.getByLabel("Meaning of Opened").selectOption("");
-    assertThat(artist.sentence()).containsText("Two things to be added. Three places");
-    artist.press("Add two things to the kit").click();
-    assertThat(artist.page.getByText("Added two things.")).isVisible();
+    assertThat(artist.sentence()).containsText("Two items to be added. Three places");
+    artist.press("Add two items to the kit").click();
+    assertThat(artist.page.getByText("Added two items.")).isVisible();
     artist.page.getByRole(AriaRole.SEARCHBOX).fill("nihgt lips");
     assertThat(artist.page.getByText("Ambervale Night lips Berry").first()).isVisible();
     artist.page.getByRole(AriaRole.SEARCHBOX).fill("");
     artist.press("Undo").click();
     assertThat(artist.page.getByText("Everything from the table was removed again.")).isVisible();
     artist.goTo("/kit?q=ambervale");
-    assertThat(artist.page.getByText("Nothing in the kit is like this.")).isVisible();
+    assertThat(artist.page.getByText("Nothing in the kit matches.")).isVisible();
   }
 
   /** Names only: what is not sure is asked, and one answer goes for every row with these words. */
@@ -54,10 +54,10 @@ class TablesTest extends WithTheDemo {
     artist.press("Change what “quorl dawn” is").click();
     artist.page.getByLabel("What “quorl dawn” is").selectOption("highlighter");
     assertThat(artist.page.getByText("One suggestion not sure")).hasCount(0);
-    artist.press("Add three things to the kit").click();
-    assertThat(artist.page.getByText("Added three things.")).isVisible();
+    artist.press("Add three items to the kit").click();
+    assertThat(artist.page.getByText("Added three items.")).isVisible();
     artist.goTo("/kit?productClass=highlighter&q=quorl");
-    assertThat(artist.page.getByText("two things like “quorl”")).isVisible();
+    assertThat(artist.page.getByText("two items matching “quorl”")).isVisible();
   }
 
   private void choose(String table) {
@@ -85,7 +85,7 @@ class TablesTest extends WithTheDemo {
   void labelsForAPlaceAreMadeAsOneFile() throws IOException {
     artist.goTo("/kit/labels?inside=" + Demo.place("Set bag"));
     assertThat(artist.sentence()).containsText("12 labels on one sheet");
-    artist.page.getByLabel("Used labels").fill("20");
+    artist.page.getByLabel("Labels already used").fill("20");
     assertThat(artist.sentence()).containsText("12 labels on two sheets");
     Download labels = artist.page.waitForDownload(() -> artist.press("Make the labels").click());
     assertThat(new String(Files.readAllBytes(labels.path()), StandardCharsets.ISO_8859_1))

@@ -132,6 +132,11 @@ final class ArchiveCheck implements ArchiveReader.Reader {
         once(ArchivePart.WANTED, one.id(), path);
         among(one.product(), ArchivePart.PRODUCTS, path + "product");
       }
+      case Archived.Unnamed one -> {
+        once(ArchivePart.UNNAMED, one.id(), path);
+        among(one.picture(), ArchivePart.PICTURES, path + "picture");
+        among(one.place(), ArchivePart.PLACES, path + "place");
+      }
       case Archived.OfAct _ ->
           throw new IllegalStateException("Acts are checked by their history.");
     }

@@ -38,6 +38,7 @@ final class ArchiveDates {
           Archived.OfTick _,
           Archived.Count _,
           Archived.OfContact _,
+          Archived.Unnamed _,
           Archived.OfAct _ ->
           one;
     };

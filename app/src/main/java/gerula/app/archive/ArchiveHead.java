@@ -31,7 +31,7 @@ record ArchiveHead(
    * what a label was found to say and when, and what else a product is for. All earlier ones are
    * still read.
    */
-  static final int VERSION = 7;
+  static final int VERSION = 8;
 
   private static final int FIRST_WITH_CLEAR_CLASSES = 6;
 

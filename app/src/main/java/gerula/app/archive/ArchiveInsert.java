@@ -3,6 +3,8 @@ package gerula.app.archive;
 import gerula.app.booking.BookingStore;
 import gerula.app.booking.FaceDraft;
 import gerula.app.kit.KitStore;
+import gerula.app.kit.picture.UnnamedStore;
+import gerula.app.kit.picture.UnnamedStore.UnnamedPicture;
 import gerula.app.kit.place.PlaceStore;
 import gerula.app.kit.product.ProductDraft;
 import gerula.app.ledger.Act;
@@ -36,6 +38,7 @@ final class ArchiveInsert implements ArchiveReader.Reader {
       KitStore kit,
       PlaceStore places,
       BookingStore bookings,
+      UnnamedStore unnamed,
       KnownPeople people,
       ArchiveStore store,
       BenchArchive bench) {}
@@ -99,6 +102,16 @@ final class ArchiveInsert implements ArchiveReader.Reader {
       case Archived.OfFilling one -> into.bench().insertFilling(into.act(), one);
       case Archived.OfSession one -> into.bench().insertSession(into.act(), one);
       case Archived.Wanted one -> into.bench().insertWanted(into.act(), one);
+      case Archived.Unnamed one ->
+          into.act()
+              .create(
+                  ThingKind.UNNAMED_PICTURE_THING,
+                  List.of(one.id()),
+                  () ->
+                      into.unnamed()
+                          .insert(
+                              new UnnamedPicture(
+                                  one.id(), one.picture(), one.place(), one.takenAt())));
       case Archived.OfAct one -> {
         hasActs = true;
         actOfThings = one.id();

@@ -23,6 +23,7 @@ enum ArchivePart implements Code {
   FILLINGS(Archived.OfFilling.class, Limit.FILLINGS),
   SESSIONS(Archived.OfSession.class, Limit.SESSIONS),
   WANTED(Archived.Wanted.class, Limit.BUYING_ENTRIES),
+  UNNAMED(Archived.Unnamed.class, Limit.PHOTOGRAPHS),
   LEDGER(Archived.OfAct.class, null);
 
   private final Class<? extends Archived> type;

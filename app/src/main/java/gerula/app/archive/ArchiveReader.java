@@ -122,7 +122,7 @@ final class ArchiveReader {
     while (parser.nextToken() == JsonToken.PROPERTY_NAME) {
       String name = parser.currentName();
       parser.nextToken();
-      require(!hasThings, path + name, "The things of an act are its last field.");
+      require(!hasThings, path + name, "The last field of an act is what it touched.");
       if (name.equals("things")) {
         hasThings = true;
         reader.element(ArchivePart.LEDGER, act(fields, path), path);

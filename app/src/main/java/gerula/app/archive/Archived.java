@@ -201,6 +201,11 @@ sealed interface Archived {
       @Nullable LocalDate gotOn)
       implements Archived {}
 
+  /** A picture of something that is still to be named. */
+  record Unnamed(
+      @NotNull UUID id, @NotNull UUID picture, @Nullable UUID place, @NotNull Instant takenAt)
+      implements Archived {}
+
   /** A booking with its faces. */
   record OfBooking(
       @NotNull UUID id,

@@ -3,6 +3,7 @@ package gerula.app.archive;
 import gerula.app.platform.GerulaSettings;
 import gerula.app.platform.signin.Accounts;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.core.dates.DateOrder;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -46,7 +47,10 @@ class DemoWorkspace implements SmartInitializingSingleton {
     SignedIn wren =
         accounts
             .find(EMAIL)
-            .orElseGet(() -> accounts.signUp(EMAIL, PASSPHRASE, ZoneId.systemDefault()));
+            .orElseGet(
+                () ->
+                    accounts.signUp(
+                        EMAIL, PASSPHRASE, ZoneId.systemDefault(), DateOrder.DAY_FIRST));
     if (!imports.canReadInto(wren)) {
       return;
     }

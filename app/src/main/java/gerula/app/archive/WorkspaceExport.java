@@ -14,6 +14,7 @@ import gerula.app.booking.BookingDraft;
 import gerula.app.booking.BookingStore;
 import gerula.app.booking.StoredBooking;
 import gerula.app.cleandown.ContactStore;
+import gerula.app.kit.picture.UnnamedStore;
 import gerula.app.person.PersonDraft;
 import gerula.app.person.PersonStore;
 import gerula.app.platform.limits.Deadline;
@@ -62,6 +63,7 @@ class WorkspaceExport {
   private final BenchArchive bench;
   private final PersonStore people;
   private final ContactStore contacts;
+  private final UnnamedStore unnamed;
   private final Workspaces workspaces;
   private final JsonMapper json;
   private final WorkspaceTime time;
@@ -73,6 +75,7 @@ class WorkspaceExport {
       BenchArchive bench,
       PersonStore people,
       ContactStore contacts,
+      UnnamedStore unnamed,
       Workspaces workspaces,
       JsonMapper json,
       WorkspaceTime time) {
@@ -82,6 +85,7 @@ class WorkspaceExport {
     this.bench = bench;
     this.people = people;
     this.contacts = contacts;
+    this.unnamed = unnamed;
     this.workspaces = workspaces;
     this.json = json;
     this.time = time;
@@ -172,6 +176,13 @@ class WorkspaceExport {
       list(out, ArchivePart.FILLINGS, bench.fillings().stream());
       list(out, ArchivePart.SESSIONS, bench.sessions().stream());
       list(out, ArchivePart.WANTED, bench.wanted().stream());
+      list(
+          out,
+          ArchivePart.UNNAMED,
+          unnamed.all().stream()
+              .map(
+                  one ->
+                      new Archived.Unnamed(one.id(), one.picture(), one.place(), one.takenAt())));
       long newest = ledger(out, deadline);
       out.writeEndObject();
       return newest;

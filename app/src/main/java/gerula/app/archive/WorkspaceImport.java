@@ -3,6 +3,7 @@ package gerula.app.archive;
 import gerula.app.booking.BookingStore;
 import gerula.app.invariant.KitMender;
 import gerula.app.kit.KitStore;
+import gerula.app.kit.picture.UnnamedStore;
 import gerula.app.kit.place.PlaceStore;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.HistoryCheck;
@@ -35,6 +36,7 @@ public class WorkspaceImport {
   private final KitStore kit;
   private final PlaceStore places;
   private final BookingStore bookings;
+  private final UnnamedStore unnamed;
   private final KnownPeople people;
   private final ArchiveStore store;
   private final BenchArchive bench;
@@ -50,6 +52,7 @@ public class WorkspaceImport {
       KitStore kit,
       PlaceStore places,
       BookingStore bookings,
+      UnnamedStore unnamed,
       KnownPeople people,
       ArchiveStore store,
       BenchArchive bench,
@@ -63,6 +66,7 @@ public class WorkspaceImport {
     this.kit = kit;
     this.places = places;
     this.bookings = bookings;
+    this.unnamed = unnamed;
     this.people = people;
     this.store = store;
     this.bench = bench;
@@ -132,7 +136,7 @@ public class WorkspaceImport {
     if (!kit.isEmpty()) {
       throw Refused.notNow(
           "not-empty",
-          "An archive is imported into an empty workspace, and this one has things in it. Nothing"
+          "An archive is imported into an empty workspace, and this one is not empty. Nothing"
               + " was changed.");
     }
   }
@@ -156,6 +160,7 @@ public class WorkspaceImport {
                 kit,
                 places,
                 bookings,
+                unnamed,
                 people,
                 store,
                 bench));

@@ -38,7 +38,7 @@ class ContactController {
   record UseOnFace(
       @NotNull UUID actId,
       @NotEmpty(message = "Say what is used.")
-          @Size(max = 200, message = "At most 200 things at once.")
+          @Size(max = 200, message = "At most 200 items at once.")
           @Valid
           List<@NotNull ThingUsed> things) {}
 

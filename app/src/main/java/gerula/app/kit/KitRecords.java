@@ -3,6 +3,7 @@ package gerula.app.kit;
 import gerula.app.kit.item.StoredItem;
 import gerula.app.kit.place.PlaceDraft;
 import gerula.app.kit.product.LabelAnswer;
+import gerula.app.kit.product.ShadeDraft;
 import gerula.app.ledger.HistoryPage;
 import gerula.app.ledger.Usage;
 import gerula.core.dates.Clock;
@@ -42,6 +43,7 @@ public final class KitRecords {
   /**
    * A place.
    *
+   * @param estimated whether its measures are a rough size that nobody took with a ruler
    * @param code what stands on its label
    * @param walk its number on the way one walks through all places, from 0
    * @param things how many lie directly in it
@@ -70,6 +72,7 @@ public final class KitRecords {
       @Nullable UUID personId,
       @Nullable UUID thing,
       String note,
+      boolean estimated,
       String code,
       int walk,
       int things,
@@ -87,6 +90,7 @@ public final class KitRecords {
    * A product.
    *
    * @param alsoServes what else it is for
+   * @param shades those that lie side by side in one pack; empty where it is of one shade
    * @param composition what its label was found to say
    * @param unchecked what its label is still to be read for, of what every artist asks about
    * @param couldBe the classes that its own was parted into: one of them is to be chosen; empty for
@@ -107,6 +111,7 @@ public final class KitRecords {
       BigDecimal content,
       Unit unit,
       @Nullable Double depth,
+      List<ShadeDraft> shades,
       List<Trait> traits,
       List<LabelAnswer> composition,
       List<String> unchecked,
@@ -149,7 +154,7 @@ public final class KitRecords {
    * @param decant null in its own pack
    * @param picture id of its picture, null without one
    * @param slot which of the equal slots of its home it has, from 1
-   * @param spoilage that its look, smell or texture was reported changed
+   * @param spoilage that its look, smell or texture was reported spoiled
    * @param brokenPackOn the day its pack was reported broken
    * @param washedOn the day its container was washed last
    * @param usedFirst whether it is taken before others of its class

@@ -14,6 +14,7 @@ import gerula.app.kit.item.StoredItem;
 import gerula.app.kit.place.PlaceDraft;
 import gerula.app.kit.place.StoredPlace;
 import gerula.app.kit.product.LabelAnswer;
+import gerula.app.kit.product.ShadeDraft;
 import gerula.core.dates.UseBy;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
@@ -77,6 +78,7 @@ public final class KitViews {
         .personId(stored.person() == null ? null : stored.person().id())
         .thing(place.thing())
         .note(stored.note())
+        .estimated(stored.estimated())
         .code(stored.code())
         .walk(walk)
         .things(things)
@@ -178,6 +180,7 @@ public final class KitViews {
         .content(product.content().amount())
         .unit(product.content().unit())
         .depth(product.depth())
+        .shades(ShadeDraft.of(product.shades()))
         .traits(product.traits().stream().sorted().toList())
         .composition(LabelAnswer.of(product.composition()))
         .unchecked(product.unchecked().stream().map(Sensitivity::name).toList())

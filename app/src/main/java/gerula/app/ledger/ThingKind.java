@@ -13,6 +13,7 @@ import static gerula.app.tables.Tables.PERSON;
 import static gerula.app.tables.Tables.PLACE;
 import static gerula.app.tables.Tables.PRODUCT;
 import static gerula.app.tables.Tables.STOCKTAKE;
+import static gerula.app.tables.Tables.UNNAMED_PICTURE;
 import static gerula.app.tables.Tables.WANTED;
 
 import gerula.core.rule.Code;
@@ -35,6 +36,7 @@ public enum ThingKind implements Code {
   BENCH_PIECE_THING(BENCH_PIECE, BENCH_PIECE.ID),
   CONTACT_THING(CONTACT, CONTACT.ID),
   WANTED_THING(WANTED, WANTED.ID),
+  UNNAMED_PICTURE_THING(UNNAMED_PICTURE, UNNAMED_PICTURE.ID),
   /** That an item is ticked off; its thing is the item. */
   PACKED_THING(PACKED, PACKED.ITEM_ID);
 

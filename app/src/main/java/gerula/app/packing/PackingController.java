@@ -34,7 +34,7 @@ class PackingController {
   /** Things that went into the bag, or came out of it. */
   record Tick(
       @NotNull UUID actId,
-      @NotEmpty(message = "Say which things.") @Size(max = 2000) List<@NotNull UUID> items) {}
+      @NotEmpty(message = "Choose the items.") @Size(max = 2000) List<@NotNull UUID> items) {}
 
   /** The bags leave. */
   record Depart(@NotNull UUID actId) {}

@@ -72,7 +72,8 @@ final class PackingRecords {
               item.product().maker(),
               item.product().name(),
               item.product().shade(),
-              item.product().colour()),
+              item.product().colour(),
+              item.product().depth()),
           new DrawnMarks(new DrawnMark(item.marks().date().state())));
     }
   }
@@ -82,7 +83,8 @@ final class PackingRecords {
    *
    * @param colour sRGB as #rrggbb, null when unknown
    */
-  record DrawnProduct(String maker, String name, String shade, @Nullable String colour) {}
+  record DrawnProduct(
+      String maker, String name, String shade, @Nullable String colour, @Nullable Double depth) {}
 
   /** Of the four marks the one that is drawn. */
   record DrawnMarks(DrawnMark date) {}

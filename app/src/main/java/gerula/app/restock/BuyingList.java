@@ -124,10 +124,7 @@ public class BuyingList {
           }
           new Faults()
               .unless(
-                  store.locked(id).isEmpty(),
-                  "id",
-                  "there-already",
-                  "This stands on the list already.")
+                  store.locked(id).isEmpty(), "id", "there-already", "This is on the list already.")
               .refuseIfAny();
           save(
               act,
@@ -169,7 +166,8 @@ public class BuyingList {
         act -> {
           StoredWanted wanted = existing(id);
           if (wanted.gotOn() != null) {
-            throw Refused.notNow("got-already", "This was bought already. Nothing was changed.");
+            throw Refused.notNow(
+                "got-already", "This has been bought already. Nothing was changed.");
           }
           StoredItem like =
               like(wanted.product())

@@ -24,6 +24,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What an archive or a table gives back is what was put in, row by row. */
@@ -93,10 +94,21 @@ class RoundTripTest {
     one.signedUp();
     ObjectNode demo = Client.object(Files.readString(Path.of("../demo/workspace.json")));
     one.post("/api/workspace/archive?asIfToday=true&actId=" + Kits.id(), demo).expect(204);
+    one.post("/api/items", wheel(Kits.addPlace(one, "Shelf", "shelf"))).expect(201);
     String table = one.get("/api/kit/csv").expect(200).raw().body();
     other.signedUp();
     Csv.read(other, table);
     assertThat(sorted(other.get("/api/kit/csv").raw().body())).isEqualTo(sorted(table));
+  }
+
+  /** Several shades in one pack. */
+  private static ObjectNode wheel(String place) {
+    ObjectNode asked = Kits.powder(Kits.id(), place);
+    ArrayNode shades = asked.withObject("product").put("name", "Wheel").withArray("shades");
+    shades.addObject().put("name", "fair").put("colour", "#F2D6C0").put("depth", 2);
+    shades.addObject().put("name", "tan").putNull("colour").put("depth", 6.5);
+    shades.addObject().put("name", "green").put("colour", "#8fb58a").putNull("depth");
+    return asked;
   }
 
   private static List<String> sorted(String table) {
@@ -138,6 +150,17 @@ class RoundTripTest {
     ObjectNode kept = Kits.powder(Kits.id(), bag);
     kept.withObject("item").put("onlyFor", "Corin");
     client.post("/api/items", kept).expect(201);
+    client.post("/api/items", wheel(bag)).expect(201);
+    client
+        .sendBytes(
+            "PUT",
+            "/api/kit/unnamed/" + Kits.id() + "?place=" + bag + "&actId=" + Kits.id(),
+            "image/png",
+            Pixels.png(20, 30))
+        .expect(204);
+    client
+        .post("/api/kit/places", act().put("line", "tin about 12x8x5, 2 trays").putNull("in"))
+        .expect(200);
     Kits.everythingOfTheBench(client, bag);
     JsonNode booking = client.get("/api/bookings").body().get(0);
     ObjectNode touched = act();

@@ -6,6 +6,9 @@ import static gerula.app.Client.object;
 import gerula.app.Client;
 import gerula.app.Client.Answer;
 import gerula.app.Kits;
+import gerula.app.Pixels;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -29,10 +32,13 @@ final class RandomActs {
     final List<String> palettes = Collections.synchronizedList(new ArrayList<>());
     final List<String> wanted = Collections.synchronizedList(new ArrayList<>());
     final List<String> sessions = Collections.synchronizedList(new ArrayList<>());
+    final List<String> unnamed = Collections.synchronizedList(new ArrayList<>());
     final List<String> acts = Collections.synchronizedList(new ArrayList<>());
   }
 
-  static final int KINDS = 33;
+  static final int KINDS = 37;
+
+  private static final byte[] PIXELS = pixels();
 
   private final Client client;
   private final RandomGenerator random;
@@ -105,6 +111,10 @@ final class RandomActs {
       case 30 -> sent(item + "/use-first", act().put("first", random.nextBoolean()));
       case 31 -> sent("/api/places/" + place() + "/remove", act());
       case 32 -> house();
+      case 33 -> placeLine();
+      case 34 -> photograph();
+      case 35 -> name();
+      case 36 -> sent("/api/kit/unnamed/" + unnamed() + "/remove", act());
       default -> undoAny();
     };
   }
@@ -259,6 +269,43 @@ final class RandomActs {
     ObjectNode asked = act();
     asked.putArray("newItems").add(Kits.id());
     return sent("/api/buying/" + oneOf(known.wanted) + "/got", asked);
+  }
+
+  private Answer placeLine() {
+    ObjectNode asked = act().put("line", "tin 12x8x5, 2 trays (base, lips), pouch below");
+    Answer answer = sent("/api/kit/places", asked.put("in", place()));
+    answer.body().path("made").forEach(made -> known.places.add(made.asString()));
+    return answer;
+  }
+
+  private static byte[] pixels() {
+    try {
+      return Pixels.png(4, 3);
+    } catch (IOException never) {
+      throw new UncheckedIOException(never);
+    }
+  }
+
+  private Answer photograph() {
+    String id = Kits.id();
+    String act = Kits.id();
+    String where = "?place=" + place() + "&actId=" + act;
+    Answer answer = client.sendBytes("PUT", "/api/kit/unnamed/" + id + where, "image/png", PIXELS);
+    if (answer.status() < 300) {
+      known.unnamed.add(id);
+      known.acts.add(act);
+    }
+    return answer;
+  }
+
+  private Answer name() {
+    ObjectNode asked = act().put("place", place()).put("picture", unnamed());
+    asked.putArray("lines").addObject().put("line", "Soft base 1-2").putObject("corrections");
+    return sent("/api/kit/lines", asked);
+  }
+
+  private String unnamed() {
+    return known.unnamed.isEmpty() ? Kits.id() : oneOf(known.unnamed);
   }
 
   private Answer house() {

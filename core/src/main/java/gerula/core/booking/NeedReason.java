@@ -18,7 +18,7 @@ public sealed interface NeedReason extends Reason {
   /** Something to be evened out on a face. */
   record ForConcern(UUID face, Concern concern) implements NeedReason {}
 
-  /** No job goes without it. */
+  /** Every job needs it. */
   record EveryJob() implements NeedReason {}
 
   /**

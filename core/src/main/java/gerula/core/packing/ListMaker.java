@@ -140,8 +140,8 @@ final class ListMaker {
     Need need = served.need();
     Item item = draft.item();
     Face face = need.face();
-    Double depth = item.product().depth();
-    if (face != null && need.depth() != null && depth != null) {
+    Double depth = need.depth() == null ? null : item.product().depthNear(need.depth().depth());
+    if (face != null && depth != null) {
       draft.reasons(new TakenReason.SuitsDepth(face.id(), face.depth(), depth));
     }
     boolean othersEndLater =

@@ -93,8 +93,11 @@ final class Preference {
   }
 
   private static double distance(Need need, Item item) {
-    Double depth = item.product().depth();
-    return need.depth() == null || depth == null ? 0 : Math.abs(depth - need.depth().depth());
+    if (need.depth() == null) {
+      return 0;
+    }
+    Double depth = item.product().depthNear(need.depth().depth());
+    return depth == null ? 0 : Math.abs(depth - need.depth().depth());
   }
 
   private static boolean coversAlone(Need need, Item item) {

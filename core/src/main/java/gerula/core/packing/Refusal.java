@@ -30,7 +30,7 @@ public sealed interface Refusal extends Reason {
   /** Something is suspected of it, and nobody has decided yet. */
   record Quarantined() implements Refusal {}
 
-  /** Its look, smell or texture was reported changed. */
+  /** Its look, smell or texture was reported spoiled. */
   record Spoiled() implements Refusal {}
 
   /** Nothing is left, or others on this booking take all of it. */

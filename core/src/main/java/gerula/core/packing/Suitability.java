@@ -90,8 +90,10 @@ final class Suitability {
     if (!fitsUnit) {
       return Optional.of(new Refusal.OtherUnit(item.left().unit()));
     }
-    if (!suitsDepth(need.depth(), item.product().depth())) {
-      return Optional.of(new Refusal.WrongDepth(item.product().depth(), need.depth().depth()));
+    Need.DepthWanted wanted = need.depth();
+    Double depth = wanted == null ? null : item.product().depthNear(wanted.depth());
+    if (depth != null && Math.abs(depth - wanted.depth()) > wanted.reach()) {
+      return Optional.of(new Refusal.WrongDepth(depth, wanted.depth()));
     }
     Optional<Refusal> lacking =
         need.must().stream()
@@ -106,10 +108,6 @@ final class Suitability {
                 .filter(traits::contains)
                 .findFirst()
                 .map(Refusal.KeptAway::new));
-  }
-
-  private static boolean suitsDepth(Need.@Nullable DepthWanted wanted, @Nullable Double depth) {
-    return wanted == null || depth == null || Math.abs(depth - wanted.depth()) <= wanted.reach();
   }
 
   /** The first reason not to use this item on this face; null means for the booking as a whole. */

@@ -23,8 +23,8 @@ import java.util.stream.Collectors;
 /**
  * A thing whose time ends, and the bookings that meet it.
  *
- * @param isUseFirst whether it is the one of its class to be used up before the others; what is
- *     past its date is not used at all
+ * @param isUseFirst whether it is the one of its class to be used up before the others; what is out
+ *     of date is not used at all
  * @param meets bookings that need its kind and are not over before its last day, in their order
  */
 public record Expiring(Item item, UseBy useBy, boolean isUseFirst, List<Meets> meets) {

@@ -19,6 +19,7 @@ import gerula.core.kit.product.Measures;
 import gerula.core.kit.product.Product;
 import gerula.core.kit.product.ProductBuilder;
 import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.ProductShade;
 import gerula.core.kit.product.Section;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.kit.product.Trait;
@@ -26,6 +27,7 @@ import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -65,6 +67,7 @@ public final class Given {
     private Quantity content = Quantity.millilitres(10);
     private @Nullable Quantity left;
     private @Nullable Double depth;
+    private List<ProductShade> shades = List.of();
     private Set<Trait> traits = Set.of();
     private Set<ProductClass> alsoServes = Set.of();
     private Composition composition = Composition.NOT_CHECKED;
@@ -109,6 +112,13 @@ public final class Given {
 
     public Thing depth(@Nullable Double given) {
       depth = given;
+      return this;
+    }
+
+    /** Side by side in one pack, each for one depth. */
+    public Thing shades(Double... depths) {
+      shades =
+          Arrays.stream(depths).map(one -> new ProductShade("depth " + one, null, one)).toList();
       return this;
     }
 
@@ -211,6 +221,7 @@ public final class Given {
           .form(form)
           .content(content)
           .depth(depth)
+          .shades(shades)
           .traits(traits)
           .composition(composition)
           .measures(measures)

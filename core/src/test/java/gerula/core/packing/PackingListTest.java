@@ -171,6 +171,30 @@ class PackingListTest {
     assertThat(gap(list(face(6.5, Set.of(), Service.BASE)), NeedKind.BASE).depth()).isEqualTo(6.5);
   }
 
+  /** Of a wheel the nearest of its shades counts, whoever sits in the chair. */
+  @Test
+  void aWheelOfShadesServesEveryDepthItHas() {
+    palette();
+    Item wheel =
+        Given.thing(ProductClass.FOUNDATION, Form.CREAM)
+            .content(Quantity.millilitres(30))
+            .shades(2.0, 5.0, 8.0)
+            .in(store)
+            .item();
+    kit.add(wheel);
+    Face fair = face(2.5, Set.of(), Service.BASE);
+    Face deep = face(8, Set.of(), Service.BASE);
+    Face between = face(6.5, Set.of(), Service.BASE);
+    PackingList list = list(fair, deep, between);
+    assertThat(line(list, wheel).faces()).containsExactly(fair.id(), deep.id());
+    assertThat(line(list, wheel).reasons())
+        .contains(
+            new TakenReason.SuitsDepth(fair.id(), 2.5, 2),
+            new TakenReason.SuitsDepth(deep.id(), 8, 8));
+    assertThat(gap(list, NeedKind.BASE).nearest())
+        .contains(new PackingFinding.Refused(wheel.id(), new Refusal.WrongDepth(5.0, 6.5)));
+  }
+
   @Test
   void whatIsNearlyEmptyIsSharedOutAndTheRestIsTold() {
     palette();

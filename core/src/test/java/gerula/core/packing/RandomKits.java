@@ -21,6 +21,7 @@ import gerula.core.kit.product.Form;
 import gerula.core.kit.product.Product;
 import gerula.core.kit.product.ProductBuilder;
 import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.ProductShade;
 import gerula.core.kit.product.Section;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.kit.product.Trait;
@@ -39,6 +40,7 @@ import java.util.TreeSet;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
+import java.util.stream.IntStream;
 
 /** Invented kits and bookings: any mixture the rules have to stand, the same for the same seed. */
 public final class RandomKits {
@@ -164,10 +166,20 @@ public final class RandomKits {
         .form(oneOf(Arrays.asList(Form.values())))
         .content(content)
         .depth(productClass.section() == Section.BASE ? 1 + random.nextInt(19) / 2.0 : null)
+        .shades(productClass.section() == Section.BASE ? shades() : List.of())
         .traits(some(Trait.class, 0.2))
         .composition(Composition.NOT_CHECKED.checked(found, LocalDate.of(2031, 1, 1)))
         .measures(null)
         .build();
+  }
+
+  /** Most packs are of one shade. */
+  private List<ProductShade> shades() {
+    return random.nextInt(5) > 0
+        ? List.of()
+        : IntStream.range(0, 2 + random.nextInt(4))
+            .mapToObj(n -> new ProductShade("" + n, null, 1 + random.nextInt(19) / 2.0))
+            .toList();
   }
 
   private <E extends Enum<E>> Set<E> some(Class<E> list, double share) {

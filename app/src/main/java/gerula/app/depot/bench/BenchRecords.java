@@ -85,7 +85,7 @@ final class BenchRecords {
    * Empties of a kind.
    *
    * @param needed by the plan
-   * @param missing so many more would be put to use
+   * @param missing so many more could be used
    */
   record NeededEmpties(UUID empty, String name, int needed, int stock, int missing) {}
 

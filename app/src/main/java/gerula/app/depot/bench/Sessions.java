@@ -215,7 +215,7 @@ class Sessions {
     for (int i = 0; i < draft.chosen().size(); i++) {
       Item item = known.get(draft.chosen().get(i).item());
       String path = "chosen[" + i + "].item";
-      faults.unless(item != null, path, "not-there", "There is no such thing in this workspace.");
+      faults.unless(item != null, path, "not-there", "There is no such item in this workspace.");
       faults.unless(
           item == null || item.left().unit() != Unit.PIECE,
           path,

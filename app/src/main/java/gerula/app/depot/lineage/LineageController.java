@@ -78,7 +78,7 @@ class LineageController {
    */
   record TakeOut(
       @NotNull UUID actId,
-      @NotEmpty(message = "Say which things.") @Size(max = 2000) List<@NotNull UUID> items,
+      @NotEmpty(message = "Choose the items.") @Size(max = 2000) List<@NotNull UUID> items,
       boolean discard) {}
 
   /**

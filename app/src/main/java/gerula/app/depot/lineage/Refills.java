@@ -145,7 +145,7 @@ class Refills {
         container.product().id().equals(source.product().id()),
         "source",
         "another-product",
-        "A container is filled again with the same product. Wash it and decant anew otherwise.");
+        "A container is filled again with the same product. Otherwise wash it and decant again.");
     faults.unless(
         !comesFrom(source.id(), container.id()),
         "source",
@@ -155,7 +155,7 @@ class Refills {
         asked.wash() || isFitToBeToppedUp(container),
         "wash",
         "wash-first",
-        "What is in it is past its date, changed or contaminated. Wash it first.");
+        "What is in it is out of date, changed or contaminated. Wash it first.");
     Obstacles.toOpening(faults, source, asked.openedOn(), time.today());
     Obstacles.toPouring(faults, "amount", source, asked.amount());
     faults.refuseIfAny();

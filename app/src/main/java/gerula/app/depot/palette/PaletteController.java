@@ -34,7 +34,7 @@ class PaletteController {
    * @param slot from 1
    */
   record PutIntoSlot(
-      @NotNull UUID actId, @NotNull(message = "Say which thing.") UUID item, int slot) {}
+      @NotNull UUID actId, @NotNull(message = "Choose the item.") UUID item, int slot) {}
 
   /**
    * @param to where it lies meanwhile

@@ -232,7 +232,7 @@ class Counts {
   private static void refuseWhenSettled(CountStore.StoredCount count) {
     if (count.settledAt() != null) {
       throw Refused.notNow(
-          "settled-already", "This count is settled. Undo that, or begin another count.");
+          "settled-already", "This count is finished. Undo that, or start another count.");
     }
   }
 

@@ -158,7 +158,7 @@ class FindController {
     return workspaces.read(who.workspace(), lists::summary);
   }
 
-  /** What cannot be used as it is: past its date, nowhere, contaminated, empty. */
+  /** What cannot be used as it is: out of date, nowhere, contaminated, empty. */
   @GetMapping("/api/kit/attention")
   ItemPage attention(
       @AuthenticationPrincipal SignedIn who, @RequestParam @Min(1) @Max(200) int most) {

@@ -4,6 +4,7 @@ import static gerula.app.tables.Tables.ITEM;
 import static gerula.app.tables.Tables.PLACE;
 import static gerula.app.tables.Tables.PRODUCT;
 import static gerula.app.tables.Tables.STOCKTAKE;
+import static gerula.app.tables.Tables.UNNAMED_PICTURE;
 
 import gerula.app.kit.KitRecords.EndingDay;
 import gerula.app.kit.KitRecords.KitSummary;
@@ -257,7 +258,8 @@ public class KitLists {
   /** Whether anything, discarded or not, lies in a place or belongs in it. */
   public boolean isInUse(UUID place) {
     return sql.fetchExists(ITEM, ITEM.NOW_PLACE_ID.eq(place).or(ITEM.HOME_PLACE_ID.eq(place)))
-        || sql.fetchExists(PLACE, PLACE.PARENT_ID.eq(place).or(PLACE.HOME_ID.eq(place)));
+        || sql.fetchExists(PLACE, PLACE.PARENT_ID.eq(place).or(PLACE.HOME_ID.eq(place)))
+        || sql.fetchExists(UNNAMED_PICTURE, UNNAMED_PICTURE.PLACE_ID.eq(place));
   }
 
   public Optional<UUID> openCount(UUID place) {

@@ -2,7 +2,7 @@ package gerula.app.kit.intake;
 
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.limits.Limit;
-import gerula.core.kit.intake.DateOrder;
+import gerula.core.dates.DateOrder;
 import gerula.core.kit.intake.KitColumn;
 import gerula.core.kit.intake.TradeWords;
 import gerula.core.kit.intake.Written;

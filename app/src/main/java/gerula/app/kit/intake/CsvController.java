@@ -7,7 +7,7 @@ import gerula.app.platform.limits.HeavyWork;
 import gerula.app.platform.web.MadeFile;
 import gerula.app.platform.web.ProgressLines;
 import gerula.app.platform.workspace.SignedIn;
-import gerula.core.kit.intake.DateOrder;
+import gerula.core.dates.DateOrder;
 import gerula.core.kit.intake.KitColumn;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.ProductClass;

@@ -113,6 +113,11 @@ class Intake {
 
   /** All rows or none. */
   int add(Act act, Reading reading, Progress progress) {
+    return addItems(act, reading, progress).size();
+  }
+
+  /** The same; tells their ids. */
+  List<UUID> addItems(Act act, Reading reading, Progress progress) {
     refuseBad(reading);
     size.requireRoom(reading.things());
     return insert(act, reading, progress);
@@ -133,7 +138,7 @@ class Intake {
         .refuseIfAny();
   }
 
-  private int insert(Act act, Reading reading, Progress progress) {
+  private List<UUID> insert(Act act, Reading reading, Progress progress) {
     Deadline deadline = Deadline.of(Limit.WORK_SECONDS, "Adding these rows");
     for (PlacePaths.NewPlace one : reading.places().made()) {
       PlaceDraft draft = PlaceDraft.named(one.name(), one.parent());
@@ -156,7 +161,7 @@ class Intake {
     if (reading.things() > MANY) {
       kit.countAnew();
     }
-    return items.size();
+    return items.stream().map(KitStore.NewItem::id).toList();
   }
 
   private List<KitStore.NewItem> items(Reading reading, Map<ProductDraft, UUID> products) {

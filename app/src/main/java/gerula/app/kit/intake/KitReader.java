@@ -7,8 +7,8 @@ import gerula.app.kit.product.ProductDraft;
 import gerula.app.kit.product.ProductDraftBuilder;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.FieldFault;
+import gerula.core.dates.DateOrder;
 import gerula.core.kit.intake.ClassGuess;
-import gerula.core.kit.intake.DateOrder;
 import gerula.core.kit.intake.FormerClass;
 import gerula.core.kit.intake.KitColumn;
 import gerula.core.kit.intake.TradeWords;
@@ -156,6 +156,7 @@ final class KitReader {
         .content(size.amount())
         .unit(size.unit())
         .depth(toDouble(cells.number(KitColumn.DEPTH)))
+        .shades(ShadeCells.read(cells))
         .traits(words(cells, KitColumn.TRAITS, Trait.class, "trait"))
         .composition(composition(cells))
         .periodAfterOpening(monthsAfterOpening(cells))
@@ -309,7 +310,7 @@ final class KitReader {
     cells.fault(
         KitColumn.CONTAINER_SIZE,
         (container == null) == (size == null),
-        "A container is told with its size: write both or neither.");
+        "A container needs its size: write both or neither.");
     return container == null || size == null
         ? null
         : new ItemDraft.DecantDraft(
@@ -350,7 +351,7 @@ final class KitReader {
     cells.fault(
         KitColumn.COUNT,
         count == null || (count >= 1 && count <= MOST_OF_ONE),
-        "So many of one thing are not read from one row: write 1 to " + MOST_OF_ONE + ".");
+        "Too many of one item in one row: write 1 to " + MOST_OF_ONE + ".");
     return count == null ? 1 : Math.clamp(count, 1, MOST_OF_ONE);
   }
 

@@ -8,7 +8,7 @@ import gerula.app.platform.web.Facts;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
-import gerula.core.kit.intake.DateOrder;
+import gerula.core.dates.DateOrder;
 import gerula.core.kit.intake.line.KnownWords;
 import gerula.core.kit.intake.line.LineItem;
 import gerula.core.kit.intake.line.LineRead;
@@ -57,7 +57,7 @@ class LineController {
   /** Adds all of them or none, as one act. */
   @PostMapping("/api/kit/lines")
   LinesAdded add(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody AddLines asked) {
-    return lines.add(who, asked.actId(), asked.place(), asked.lines());
+    return lines.add(who, asked);
   }
 
   /** The kit's own words: at most 5000 makers and names of products each. */

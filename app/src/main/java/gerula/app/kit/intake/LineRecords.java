@@ -39,10 +39,16 @@ final class LineRecords {
       @NotNull @Size(max = 200, message = "At most 200 lines are read at once.")
           List<@NotNull @jakarta.validation.Valid TypedLine> lines) {}
 
-  /** Lines to be added, and where the things lie. */
+  /**
+   * Lines to be added.
+   *
+   * @param place where they lie and belong, null when nobody says
+   * @param picture one that was still to be named, and shows what these lines name; null for none
+   */
   record AddLines(
       @NotNull UUID actId,
       @Nullable UUID place,
+      @Nullable UUID picture,
       @NotNull @Size(min = 1, max = 200, message = "From 1 to 200 lines are added at once.")
           List<@NotNull @jakarta.validation.Valid TypedLine> lines) {}
 

@@ -1,12 +1,15 @@
 package gerula.app.kit.intake;
 
+import gerula.app.kit.intake.LineRecords.AddLines;
 import gerula.app.kit.intake.LineRecords.LineShown;
 import gerula.app.kit.intake.LineRecords.LinesAdded;
 import gerula.app.kit.intake.LineRecords.ThingRead;
 import gerula.app.kit.intake.LineRecords.TokenAnswer;
 import gerula.app.kit.intake.LineRecords.TypedLine;
 import gerula.app.kit.intake.OwnWords.Own;
+import gerula.app.kit.picture.UnnamedPictures;
 import gerula.app.kit.place.PlaceStore;
+import gerula.app.ledger.Act;
 import gerula.app.ledger.Answers;
 import gerula.app.ledger.Ledger;
 import gerula.app.platform.errors.FieldFault;
@@ -14,7 +17,6 @@ import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
-import gerula.core.kit.intake.DateOrder;
 import gerula.core.kit.intake.KitColumn;
 import gerula.core.kit.intake.line.LineCells;
 import gerula.core.kit.intake.line.LineItem;
@@ -39,6 +41,7 @@ class Lines {
   private final Intake intake;
   private final PlaceStore places;
   private final KnownCodes codes;
+  private final UnnamedPictures pictures;
   private final Ledger ledger;
   private final Answers answers;
   private final Workspaces workspaces;
@@ -49,6 +52,7 @@ class Lines {
       Intake intake,
       PlaceStore places,
       KnownCodes codes,
+      UnnamedPictures pictures,
       Ledger ledger,
       Answers answers,
       Workspaces workspaces,
@@ -57,6 +61,7 @@ class Lines {
     this.intake = intake;
     this.places = places;
     this.codes = codes;
+    this.pictures = pictures;
     this.ledger = ledger;
     this.answers = answers;
     this.workspaces = workspaces;
@@ -91,7 +96,7 @@ class Lines {
   }
 
   private LineRead made(TypedLine line, Own kit) {
-    return LineReader.read(line.line(), time.today(), DateOrder.DAY_FIRST, kit.words());
+    return LineReader.read(line.line(), time.today(), time.dateOrder(), kit.words());
   }
 
   private static int times(LineRead made) {
@@ -126,24 +131,24 @@ class Lines {
     return rows;
   }
 
-  /**
-   * Adds all of them or none, as one act.
-   *
-   * @param place where they lie and belong; null when nobody says
-   */
-  LinesAdded add(SignedIn who, UUID actId, @Nullable UUID place, List<TypedLine> lines) {
+  /** Adds all of them or none, as one act. */
+  LinesAdded add(SignedIn who, AddLines asked) {
     int[] added = {0};
     return answers.once(
         who,
-        actId,
+        asked.actId(),
         () ->
             ledger.perform(
-                who,
-                actId,
-                "added",
-                Map.of(),
-                act -> added[0] = intake.add(act, whole(place, lines), (_, _) -> {})),
+                who, asked.actId(), "added", Map.of(), act -> added[0] = add(act, asked)),
         () -> new LinesAdded(added[0]));
+  }
+
+  private int add(Act act, AddLines asked) {
+    List<UUID> items = intake.addItems(act, whole(asked.place(), asked.lines()), (_, _) -> {});
+    if (asked.picture() != null) {
+      pictures.named(act, asked.picture(), items);
+    }
+    return items.size();
   }
 
   private Reading whole(@Nullable UUID place, List<TypedLine> lines) {
@@ -174,7 +179,7 @@ class Lines {
               new FieldFault(
                   "lines",
                   "too-many",
-                  "So many of one thing are not added from one line: write x1 to x"
+                  "Too many of one item in one line: write x1 to x"
                       + KitReader.MOST_OF_ONE
                       + ".")));
     }

@@ -4,8 +4,8 @@ import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.FieldFault;
 import gerula.app.platform.limits.Deadline;
 import gerula.app.platform.limits.Limit;
+import gerula.core.dates.DateOrder;
 import gerula.core.kit.code.ShortCode;
-import gerula.core.kit.intake.DateOrder;
 import gerula.core.kit.intake.Headers;
 import gerula.core.kit.intake.KitColumn;
 import gerula.core.kit.place.PlaceTree;
@@ -195,9 +195,9 @@ record Reading(
                       !code.isOfPlace() && codes.add(code.text()) && !known.test(code.text()),
                       "code",
                       "taken",
-                      "Something bears the code " + code.text() + " already."));
+                      "Something already has the code " + code.text() + "."));
       faults.unless(
-          read.count() == 1, "count", "rule", "One code is for one thing, not for several.");
+          read.count() == 1, "count", "rule", "One code is for one item, not for several.");
     }
     faults.unless(
         read.product().name().length() <= 120

@@ -74,8 +74,8 @@ final class UsualRecords {
                   @NotNull @DecimalMin(value = "1", message = "A skin depth is 1 to 10.")
                   @DecimalMax(value = "10", message = "A skin depth is 1 to 10.") Double>
               depths,
-      @Min(value = 1, message = "So many of one thing are added at once: 1 to 50.")
-          @Max(value = 50, message = "So many of one thing are added at once: 1 to 50.")
+      @Min(value = 1, message = "Add 1 to 50 of one item at once.")
+          @Max(value = 50, message = "Add 1 to 50 of one item at once.")
           int count,
       @NotNull Level level) {}
 
@@ -88,7 +88,7 @@ final class UsualRecords {
   record AddUsual(
       @NotNull UUID actId,
       @Nullable UUID into,
-      @NotNull @Size(min = 1, max = 250, message = "Tick 1 to 250 kinds of things at once.")
+      @NotNull @Size(min = 1, max = 250, message = "Tick 1 to 250 kinds at once.")
           List<@NotNull @Valid TickedKind> ticked) {}
 
   /**

@@ -116,7 +116,7 @@ class ItemController {
   /** Several things to one place. */
   record MoveItems(
       @NotNull UUID actId,
-      @NotEmpty(message = "Say which things.") @Size(max = 2000) List<@NotNull UUID> items,
+      @NotEmpty(message = "Choose the items.") @Size(max = 2000) List<@NotNull UUID> items,
       @Nullable UUID to) {}
 
   /**
@@ -125,7 +125,7 @@ class ItemController {
    */
   record LendItems(
       @NotNull UUID actId,
-      @NotEmpty(message = "Say which things.") @Size(max = 2000) List<@NotNull UUID> items,
+      @NotEmpty(message = "Choose the items.") @Size(max = 2000) List<@NotNull UUID> items,
       @NotNull UUID newPlace,
       @Visible(message = "Say who has it.")
           @Size(max = 80, message = "A name has at most 80 characters.")

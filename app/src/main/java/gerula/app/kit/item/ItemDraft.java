@@ -155,7 +155,7 @@ public record ItemDraft(
         (price == null) == (currency == null),
         path + "currency",
         "price-and-currency",
-        "A price is told with its currency: write both or neither.");
+        "A price needs its currency: write both or neither.");
     faults.unless(
         price == null || price.scale() <= 2,
         path + "price",

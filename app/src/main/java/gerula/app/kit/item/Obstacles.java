@@ -86,7 +86,7 @@ public final class Obstacles {
     if (Obstacle.toTakingFrom(item, today, house).isPresent()) {
       throw Refused.notNow(
           Obstacle.OUT_OF_USE.code(),
-          "It is past its date, contaminated or reported changed: nothing is filled from it.");
+          "It is out of date, contaminated or reported spoiled: nothing is filled from it.");
     }
   }
 

@@ -76,7 +76,7 @@ class Reports {
           StoredItem item = kit.inKit(id);
           if (item.item().spoilage() == null && item.details().brokenPackOn() == null) {
             throw Refused.notNow(
-                "nothing-reported", "Nothing is reported of it. Nothing was changed.");
+                "nothing-reported", "No problem is reported for it. Nothing was changed.");
           }
           ItemRecord besides = new ItemRecord();
           besides.setBrokenPackOn(null);

@@ -55,7 +55,7 @@ class Labels {
             items.size() + placeIds.size() > 0,
             "items",
             "rule",
-            "Choose at least one thing or place to label.")
+            "Choose at least one item or place to label.")
         .refuseIfAny();
     List<Label> labels =
         workspaces.read(

@@ -47,10 +47,15 @@ class Pictures {
         "pictured",
         Map.of(),
         act -> {
-          requireRoom(jpeg.bytes().length);
-          insert(id, jpeg);
+          keep(id, jpeg);
           show(act, item, id);
         });
+  }
+
+  /** Keeps it for whatever it is of. */
+  void keep(UUID id, Jpeg jpeg) {
+    requireRoom(jpeg.bytes().length);
+    insert(id, jpeg);
   }
 
   /**
@@ -74,7 +79,7 @@ class Pictures {
     ledger.perform(who, actId, "picture-removed", Map.of(), act -> show(act, item, null));
   }
 
-  private void show(Act act, UUID item, @Nullable UUID picture) {
+  void show(Act act, UUID item, @Nullable UUID picture) {
     ItemRecord changed = new ItemRecord();
     changed.setPictureId(picture);
     kit.touch(act, kit.inKit(item), changed);

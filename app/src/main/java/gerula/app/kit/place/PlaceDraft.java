@@ -3,6 +3,7 @@ package gerula.app.kit.place;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.web.Visible;
 import gerula.core.kit.intake.UsualTray;
+import gerula.core.kit.intake.place.PlaceSketch;
 import gerula.core.kit.place.Inside;
 import gerula.core.kit.place.PlaceKind;
 import gerula.core.kit.product.Section;
@@ -26,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param personId the same person by id, which counts before the name; of a place of what is lent,
  *     who has borrowed it
  * @param thing the item this place is, null for most
+ * @param estimated whether its measures are a rough size that nobody took with a ruler; null: no
  */
 @RecordBuilder
 public record PlaceDraft(
@@ -58,7 +60,8 @@ public record PlaceDraft(
     @Nullable @Size(max = 80, message = "A name has at most 80 characters.") String performer,
     @Nullable UUID thing,
     @Size(max = 2000, message = "A note has at most 2000 characters.") String note,
-    @Nullable UUID personId) {
+    @Nullable UUID personId,
+    @Nullable Boolean estimated) {
 
   /** Equal slots in a grid; measures in mm, null when never measured. */
   public record SlotsDraft(
@@ -70,6 +73,7 @@ public record PlaceDraft(
   public PlaceDraft {
     allowed = allowed == null ? Set.of() : Set.copyOf(allowed);
     note = note == null ? "" : note;
+    estimated = estimated != null && estimated;
     performer = performer == null || performer.isBlank() ? null : performer.strip();
   }
 
@@ -96,6 +100,26 @@ public record PlaceDraft(
         .build();
   }
 
+  /** One of those a line tells of. */
+  public static PlaceDraft sketched(PlaceSketch sketch, @Nullable UUID parent, int reach) {
+    Inside inside = sketch.inside();
+    Inside.Slots slots = inside.slots();
+    return PlaceDraftBuilder.builder(bare(sketch.name(), parent, sketch.kind(), reach))
+        .portable(sketch.isPortable())
+        .innerWidthMm(inside.widthMm())
+        .innerDepthMm(inside.depthMm())
+        .innerHeightMm(inside.heightMm())
+        .ownMassG(sketch.ownMassG())
+        .greatestMassG(sketch.greatestMassG())
+        .section(sketch.section())
+        .slots(slots == null ? null : new SlotsDraft(slots.count(), null, null, null))
+        .sealed(inside.isSealed())
+        .windowed(sketch.isWindowed())
+        .worn(sketch.isWorn())
+        .estimated(sketch.isEstimated())
+        .build();
+  }
+
   private static PlaceDraft bare(String name, @Nullable UUID parent, PlaceKind kind, int reach) {
     return PlaceDraftBuilder.stagedBuilder()
         .parent(parent)
@@ -119,6 +143,7 @@ public record PlaceDraft(
         .thing(null)
         .note("")
         .personId(null)
+        .estimated(false)
         .build();
   }
 

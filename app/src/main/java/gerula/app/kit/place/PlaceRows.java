@@ -50,6 +50,7 @@ public final class PlaceRows {
         row.getWindowed(),
         row.getWorn(),
         row.getNote(),
+        row.getEstimated(),
         person,
         row.getVersion());
   }
@@ -102,6 +103,7 @@ public final class PlaceRows {
         .thing(place.thing())
         .note(stored.note())
         .personId(stored.person() == null ? null : stored.person().id())
+        .estimated(stored.estimated())
         .build();
   }
 
@@ -134,5 +136,6 @@ public final class PlaceRows {
     row.setPersonId(person);
     row.setItemId(draft.thing());
     row.setNote(draft.note());
+    row.setEstimated(draft.estimated());
   }
 }

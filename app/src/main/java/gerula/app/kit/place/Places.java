@@ -214,7 +214,7 @@ public class Places {
         thing == null || store.being(thing).map(one -> one.id().equals(id)).orElse(true),
         "place.thing",
         "is-a-place-already",
-        "This thing is another place already.");
+        "This item is another place already.");
     faults.refuseIfAny();
   }
 }

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param windowed whether one sees what is in it without opening it
  * @param worn whether it is worn on the body
+ * @param estimated whether its measures are a rough size that nobody took with a ruler
  * @param person whose section it is, or who has borrowed what lies there; null for nobody
  */
 public record StoredPlace(
@@ -18,6 +19,7 @@ public record StoredPlace(
     boolean windowed,
     boolean worn,
     String note,
+    boolean estimated,
     @Nullable PersonRef person,
     int version) {
 

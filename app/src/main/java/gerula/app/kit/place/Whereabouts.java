@@ -312,8 +312,7 @@ public class Whereabouts {
   private static void refuseUnlessParts(StoredItem from, Quantity some) {
     if (from.item().left().unit() != Unit.PIECE) {
       throw Refused.notNow(
-          "not-counted",
-          "Only counted stock is parted piece by piece. Move the whole thing, or decant it.");
+          "not-counted", "Only counted stock can be split. Move the whole item, or decant it.");
     }
     if (some.isNone() || some.compareTo(from.item().left()) > 0) {
       throw Refused.notNow(

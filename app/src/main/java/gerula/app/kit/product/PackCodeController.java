@@ -17,8 +17,8 @@ class PackCodeController {
    * @param code as printed, spaces and hyphens do not matter
    */
   record AskPackCode(
-      @NotNull(message = "Write the number under the bars.")
-          @Size(max = 200, message = "No pack code has more than 14 figures.")
+      @NotNull(message = "Write the number under the barcode.")
+          @Size(max = 200, message = "A pack code has at most 14 digits.")
           String code) {}
 
   /**

@@ -15,6 +15,7 @@ import gerula.core.kit.product.Outline;
 import gerula.core.kit.product.Product;
 import gerula.core.kit.product.ProductBuilder;
 import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.ProductShade;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
@@ -44,6 +45,7 @@ import org.jspecify.annotations.Nullable;
  * @param alsoServes what else it is for besides its class, null or empty when nothing
  * @param composition what its label was found to say; a bare word says that it contains it
  * @param depth skin depth it suits, 1 to 10, null for any
+ * @param shades those that lie side by side in one pack, null or empty where it is of one shade
  * @param periodAfterOpening months, null when none is printed
  * @param spf sun protection factor as printed, null without one
  * @param wattHours what its battery holds, null without one
@@ -69,6 +71,8 @@ public record ProductDraft(
     @NotNull(message = "Say how much a full pack holds.") BigDecimal content,
     @NotNull(message = "Say in which unit.") Unit unit,
     @Nullable Double depth,
+    @Nullable @Size(max = ProductShade.MOST, message = "One pack holds at most 60 shades.")
+        List<@NotNull @Valid ShadeDraft> shades,
     @NotNull @Size(max = 30) Set<Trait> traits,
     @JsonAlias("contains") @NotNull @Size(max = 30, message = "At most 30 sensitivities are noted.")
         List<@NotNull @Valid LabelAnswer> composition,
@@ -88,7 +92,7 @@ public record ProductDraft(
         @DecimalMax(value = "10000", message = "A battery holds 0.01 to 10,000 Wh.")
         BigDecimal wattHours,
     @Nullable
-        @Pattern(regexp = "[0-9 -]{8,20}", message = "A pack code has 8, 12, 13 or 14 figures.")
+        @Pattern(regexp = "[0-9 -]{8,20}", message = "A pack code has 8, 12, 13 or 14 digits.")
         String packCode) {
 
   /** Outer measures of a full pack; mass is content and pack together. */
@@ -101,6 +105,7 @@ public record ProductDraft(
         .shade(one.shade().strip())
         .colour(one.colour())
         .depth(one.depth())
+        .shades(List.of())
         .packCode(null)
         .build();
   }
@@ -113,6 +118,11 @@ public record ProductDraft(
       all.add(Trait.SPF);
     }
     return all;
+  }
+
+  /** Those in one pack. */
+  List<ProductShade> allShades() {
+    return shades == null ? List.of() : shades.stream().map(ShadeDraft::toShade).toList();
   }
 
   /** What else it is for. */
@@ -134,10 +144,8 @@ public record ProductDraft(
           path + "packCode",
           "wrong-check-digit",
           code.kind() == PackCode.PackCodeKind.UNKNOWN
-              ? "A pack code has 8, 12, 13 or 14 figures, but this has "
-                  + code.code().length()
-                  + "."
-              : "The last figure of "
+              ? "A pack code has 8, 12, 13 or 14 digits, but this has " + code.code().length() + "."
+              : "The last digit of "
                   + code.code()
                   + " should be "
                   + code.expectedCheckDigit()
@@ -161,7 +169,8 @@ public record ProductDraft(
         faults.build(path + "measures", () -> Optional.ofNullable(measures).map(ProductDraft::of));
     Optional<Composition> read =
         faults.build(path + "composition", () -> LabelAnswer.composition(composition));
-    if (own.isEmpty() || read.isEmpty()) {
+    Optional<List<ProductShade>> within = faults.build(path + "shades", this::allShades);
+    if (own.isEmpty() || read.isEmpty() || within.isEmpty()) {
       return Optional.empty();
     }
     return faults.build(
@@ -177,6 +186,7 @@ public record ProductDraft(
                 .form(form)
                 .content(quantity)
                 .depth(depth)
+                .shades(within.get())
                 .traits(allTraits())
                 .composition(read.get())
                 .measures(own.get().orElse(null))

@@ -53,6 +53,7 @@ public final class ProductRows {
         .form(Code.of(Form.class, row.getForm()))
         .content(Quantity.of(row.getContent(), Code.of(Unit.class, row.getUnit())))
         .depth(row.getDepth() == null ? null : row.getDepth().doubleValue())
+        .shades(ShadeRows.shades(row.getShades()))
         .traits(
             Arrays.stream(row.getTraits())
                 .map(trait -> Code.of(Trait.class, trait))
@@ -101,6 +102,7 @@ public final class ProductRows {
     row.setContent(draft.content());
     row.setUnit(draft.unit().code());
     row.setDepth(draft.depth() == null ? null : BigDecimal.valueOf(draft.depth()));
+    row.setShades(ShadeRows.column(draft.allShades()));
     row.setTraits(draft.allTraits().stream().sorted().map(Trait::code).toArray(String[]::new));
     row.setComposition(CompositionRows.column(LabelAnswer.composition(draft.composition())));
     row.setPeriodAfterOpeningMonths(draft.periodAfterOpening());
@@ -133,6 +135,7 @@ public final class ProductRows {
         .content(product.content().amount())
         .unit(product.content().unit())
         .depth(product.depth())
+        .shades(ShadeDraft.of(product.shades()))
         .traits(product.traits())
         .composition(LabelAnswer.of(product.composition()))
         .periodAfterOpening(details.periodAfterOpening())

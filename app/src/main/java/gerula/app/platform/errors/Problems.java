@@ -57,7 +57,7 @@ class Problems extends ResponseEntityExceptionHandler {
         problem(
             HttpStatus.BAD_REQUEST,
             "not-text",
-            "The address holds signs that are no text (UTF-8). Type it again."));
+            "The address has characters that are not text (UTF-8). Type it again."));
   }
 
   @ExceptionHandler(MethodArgumentTypeMismatchException.class)

@@ -42,7 +42,7 @@ public final class Refused extends RuntimeException {
     return new Refused(
         HttpStatus.NOT_FOUND,
         "not-there",
-        "This address opens no calendar, or none any more. Make a new one in Gerula.",
+        "This address doesn't open a calendar any more. Make a new one in Gerula.",
         List.of(),
         Map.of());
   }

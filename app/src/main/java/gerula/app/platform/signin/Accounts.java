@@ -13,6 +13,7 @@ import gerula.app.platform.workspace.Role;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.TimeZones;
 import gerula.app.platform.workspace.Workspaces;
+import gerula.core.dates.DateOrder;
 import java.time.Duration;
 import java.time.ZoneId;
 import java.util.List;
@@ -67,7 +68,12 @@ public class Accounts {
    *
    * @throws Refused when the name is taken, the passphrase weak, or too many signed up from there
    */
-  SignedIn signUp(String email, String passphrase, @Nullable String zone, From from) {
+  SignedIn signUp(
+      String email,
+      String passphrase,
+      @Nullable String zone,
+      @Nullable DateOrder dates,
+      From from) {
     // Before anything is worked out: hashing is what costs.
     signUps
         .secondsToWait(from.address())
@@ -76,18 +82,22 @@ public class Accounts {
               throw Refused.tooMany("Too many accounts were created from your address.", seconds);
             });
     passphrases.requireStrong("passphrase", passphrase, email);
-    return signUp(email, passphrase, zone == null ? ZoneId.systemDefault() : TimeZones.known(zone));
+    return signUp(
+        email,
+        passphrase,
+        zone == null ? ZoneId.systemDefault() : TimeZones.known(zone),
+        dates == null ? DateOrder.DAY_FIRST : dates);
   }
 
   /** One that is known to be wanted. */
-  public SignedIn signUp(String email, String passphrase, ZoneId zone) {
+  public SignedIn signUp(String email, String passphrase, ZoneId zone, DateOrder dates) {
     SignedIn owner = new SignedIn(UUID.randomUUID(), UUID.randomUUID(), email.strip(), Role.OWNER);
     if (byEmail(email).isPresent()) {
       throw taken();
     }
     String hash = passphrases.hash(passphrase);
     try {
-      workspaces.found(owner.workspace(), () -> insert(owner, zone, hash));
+      workspaces.found(owner.workspace(), () -> insert(owner, zone, dates, hash));
     } catch (DuplicateKeyException sameMoment) {
       throw taken();
     }
@@ -101,11 +111,12 @@ public class Accounts {
                 "email", "taken", "This e-mail has an account already. Sign in instead.")));
   }
 
-  private void insert(SignedIn owner, ZoneId zone, String hash) {
+  private void insert(SignedIn owner, ZoneId zone, DateOrder dates, String hash) {
     sql.insertInto(WORKSPACE)
         .set(WORKSPACE.WORKSPACE_ID, owner.workspace())
         .set(WORKSPACE.NAME, owner.email())
         .set(WORKSPACE.ZONE, zone.getId())
+        .set(WORKSPACE.DATE_ORDER, dates.code())
         .execute();
     sql.insertInto(ACTOR)
         .set(ACTOR.ID, owner.account())

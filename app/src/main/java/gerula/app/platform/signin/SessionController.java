@@ -4,6 +4,7 @@ import gerula.app.platform.workspace.Role;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
+import gerula.core.dates.DateOrder;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -67,10 +68,15 @@ class SessionController {
    * @param email who is signed in, null when nobody is
    * @param role what he may do, null when nobody is signed in
    * @param zone in which the workspace's days begin and end, null when nobody is signed in
+   * @param dateOrder in which dates are written there, null when nobody is signed in
    * @param today which day it is there
    */
   record Session(
-      @Nullable String email, @Nullable Role role, @Nullable String zone, LocalDate today) {}
+      @Nullable String email,
+      @Nullable Role role,
+      @Nullable String zone,
+      @Nullable DateOrder dateOrder,
+      LocalDate today) {}
 
   /** A name and its passphrase. */
   record SignIn(
@@ -82,6 +88,7 @@ class SessionController {
    *
    * @param zone the time zone the artist works in, as browsers tell it, like Europe/London; null:
    *     that of the machine
+   * @param dateOrder in which she writes dates; null: the day first
    */
   record SignUp(
       @NotBlank(message = "Write an e-mail.")
@@ -95,7 +102,8 @@ class SessionController {
               message = "A passphrase has 12 to 200 characters: several words make a good one.")
           String passphrase,
       @Nullable @Size(max = 60, message = "The name of a time zone has at most 60 characters.")
-          String zone) {}
+          String zone,
+      @Nullable DateOrder dateOrder) {}
 
   @GetMapping("/api/session")
   Session session(
@@ -104,7 +112,7 @@ class SessionController {
       HttpServletRequest request,
       HttpServletResponse response) {
     tokens.tell(token, request, response);
-    return who == null ? new Session(null, null, null, LocalDate.now(clock)) : view(who);
+    return who == null ? new Session(null, null, null, null, LocalDate.now(clock)) : view(who);
   }
 
   @PostMapping("/api/session")
@@ -119,7 +127,8 @@ class SessionController {
   Session signUp(
       @Valid @RequestBody SignUp asked, HttpServletRequest request, HttpServletResponse response) {
     return begin(
-        accounts.signUp(asked.email(), asked.passphrase(), asked.zone(), from(request)),
+        accounts.signUp(
+            asked.email(), asked.passphrase(), asked.zone(), asked.dateOrder(), from(request)),
         request,
         response);
   }
@@ -173,6 +182,8 @@ class SessionController {
   private Session view(SignedIn who) {
     return workspaces.read(
         who.workspace(),
-        () -> new Session(who.email(), who.role(), time.zone().getId(), time.today()));
+        () ->
+            new Session(
+                who.email(), who.role(), time.zone().getId(), time.dateOrder(), time.today()));
   }
 }

@@ -2,6 +2,8 @@ package gerula.app.platform.workspace;
 
 import static gerula.app.tables.Tables.WORKSPACE;
 
+import gerula.core.dates.DateOrder;
+import gerula.core.rule.Code;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -53,6 +55,13 @@ public class WorkspaceTime {
   public ZoneId zone() {
     return zone.get(
         () -> ZoneId.of(sql.select(WORKSPACE.ZONE).from(WORKSPACE).fetchSingle(WORKSPACE.ZONE)));
+  }
+
+  /** How dates are written and read here. */
+  public DateOrder dateOrder() {
+    return Code.of(
+        DateOrder.class,
+        sql.select(WORKSPACE.DATE_ORDER).from(WORKSPACE).fetchSingle(WORKSPACE.DATE_ORDER));
   }
 
   /** It has been changed in this transaction. */

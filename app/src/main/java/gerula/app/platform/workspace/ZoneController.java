@@ -1,5 +1,6 @@
 package gerula.app.platform.workspace;
 
+import gerula.core.dates.DateOrder;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -10,7 +11,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The workspace's time zone over HTTP. */
+/** The workspace's time zone and the order of its dates over HTTP. */
 @RestController
 class ZoneController {
 
@@ -31,5 +32,15 @@ class ZoneController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void change(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody ChangeZone asked) {
     zones.change(who, TimeZones.known(asked.zone()));
+  }
+
+  /** Day, month or year first. */
+  record ChangeDateOrder(@NotNull(message = "Choose an order.") DateOrder dateOrder) {}
+
+  /** Dates are written and read by it from now on; no date that is kept changes. */
+  @PutMapping("/api/workspace/date-order")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void change(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody ChangeDateOrder asked) {
+    zones.change(who, asked.dateOrder());
   }
 }

@@ -3,12 +3,13 @@ package gerula.app.platform.workspace;
 import static gerula.app.tables.Tables.WORKSPACE;
 
 import gerula.app.platform.errors.Refused;
+import gerula.core.dates.DateOrder;
 import java.time.ZoneId;
 import java.util.List;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
 
-/** Changes where the artist works. */
+/** Changes where the artist works, and how dates are written there. */
 @Component
 class Zones {
 
@@ -39,6 +40,20 @@ class Zones {
             time.forget();
             kept.forEach(KeptByDay::daysAreOthers);
           }
+        });
+  }
+
+  /**
+   * @throws Refused when it is not hers to settle
+   */
+  void change(SignedIn who, DateOrder order) {
+    if (!who.role().maySettle()) {
+      throw Refused.notAllowed("How dates are written holds for the whole workspace.");
+    }
+    workspaces.write(
+        who.workspace(),
+        () -> {
+          sql.update(WORKSPACE).set(WORKSPACE.DATE_ORDER, order.code()).execute();
         });
   }
 }

@@ -62,6 +62,27 @@ class CsvTest {
   }
 
   @Test
+  void shadesThatLieInOnePackAreReadFromOneCell() {
+    Csv.read(
+        client,
+        """
+        name,class,size,shades in it
+        Wheel,corrector,12 g,"fair, #F2D6C0, 2; tan, 6.5; green, #8fb58a"
+        """);
+    JsonNode shades = found("wheel").get(0).at("/product/shades");
+    assertThat(shades.values())
+        .extracting(
+            one ->
+                one.path("name").asString() + one.path("colour").asString("") + one.path("depth"))
+        .containsExactly("fair#f2d6c02.0", "tan6.5", "green#8fb58anull");
+    JsonNode bad =
+        Csv.preview(client, utf8("name,class,size,shades in it\nW,corrector,1 g,\"a, b, c\"\n"), "")
+            .expect(200)
+            .body();
+    assertThat(bad.at("/bad/0/faults/0/message").asString()).contains("semicolons between");
+  }
+
+  @Test
   void everyBadRowIsToldWithItsLineAndNothingIsRead() {
     String table =
         """

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gerula.app.kit.product.LabelAnswer;
 import gerula.app.kit.product.ProductDraft;
 import gerula.app.platform.errors.FieldFault;
-import gerula.core.kit.intake.DateOrder;
+import gerula.core.dates.DateOrder;
 import gerula.core.kit.intake.KitColumn;
 import gerula.core.kit.product.Composition;
 import gerula.core.kit.product.Form;

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gerula.app.Client;
 import gerula.app.Kits;
 import gerula.app.Running;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.UUID;
@@ -69,6 +71,48 @@ class WorkspaceTimeTest {
     Client.Answer refused =
         client.put("/api/workspace/zone", object().put("zone", "Ostermoor/Quay")).expect(422);
     assertThat(refused.body().at("/errors/0/path").asString()).isEqualTo("zone");
+  }
+
+  @Test
+  void datesAreReadInTheOrderAskedForAndChangedLater(Client client) {
+    client.get("/api/session").expect(200);
+    client
+        .post(
+            "/api/accounts",
+            object()
+                .put("email", UUID.randomUUID() + "@order.example")
+                .put("passphrase", "lantern under the long pier")
+                .put("dateOrder", "month-first"))
+        .expect(201);
+    assertThat(read(client, "5/4/2031", "ends")).isEqualTo("2031-05-04");
+    client.put("/api/workspace/date-order", object().put("dateOrder", "day-first")).expect(204);
+    assertThat(client.get("/api/session").body().path("dateOrder").asString())
+        .isEqualTo("day-first");
+    assertThat(read(client, "5/4/2031", "ends")).isEqualTo("2031-04-05");
+    assertThat(read(client, "mar 2031", "ends")).isEqualTo("2031-03-31");
+    assertThat(read(client, "mar 2031", "began")).isEqualTo("2031-03-01");
+    assertThat(read(client, "mar 2031", "day")).isEmpty();
+    assertThat(read(client, "yesterday", "began")).isEqualTo(today(client).minusDays(1).toString());
+    String line = "{\"lines\": [{\"line\": \"Soft base exp 5/4/2031\", \"corrections\": {}}]}";
+    assertThat(client.post("/api/kit/lines/read", object(line)).expect(200).body().toString())
+        .contains("2031-04-05");
+  }
+
+  @Test
+  void anOrderNobodyKnowsIsRefused(Client client) {
+    client.signedUp();
+    client.put("/api/workspace/date-order", object().put("dateOrder", "sideways")).expect(422);
+    client.get("/api/read-date?text=today&meant=never").expect(422);
+  }
+
+  private static String read(Client client, String text, String meant) {
+    String asked = URLEncoder.encode(text, StandardCharsets.UTF_8);
+    return client
+        .get("/api/read-date?text=" + asked + "&meant=" + meant)
+        .expect(200)
+        .body()
+        .path("date")
+        .asString("");
   }
 
   private static ObjectNode opened(String place, LocalDate day) {

@@ -5,6 +5,7 @@ import gerula.core.kit.product.Finish;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.Product;
 import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.ProductShade;
 import gerula.core.kit.product.Trait;
 import gerula.core.rule.Code;
 import gerula.core.rule.HouseRules;
@@ -75,6 +76,7 @@ public record DeclutterAdvice(Advice advice, Set<DeclutterReason> reasons, List<
       Form form,
       String shade,
       @Nullable Double depth,
+      List<ProductShade> shades,
       Set<Trait> traits,
       @Nullable Finish finish) {
 
@@ -85,6 +87,7 @@ public record DeclutterAdvice(Advice advice, Set<DeclutterReason> reasons, List<
           product.form(),
           product.shade(),
           product.depth(),
+          product.shades(),
           product.traits(),
           facts.finish());
     }

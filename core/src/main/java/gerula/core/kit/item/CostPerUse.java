@@ -16,7 +16,7 @@ public final class CostPerUse {
    */
   public static BigDecimal of(BigDecimal price, int uses) {
     if (uses < 0) {
-      throw new IllegalArgumentException("A thing is used 0 or more times, not " + uses + ".");
+      throw new IllegalArgumentException("An item is used 0 or more times, not " + uses + ".");
     }
     return price.divide(BigDecimal.valueOf(Math.max(1, uses)), 2, RoundingMode.HALF_EVEN);
   }

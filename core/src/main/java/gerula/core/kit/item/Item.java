@@ -160,7 +160,7 @@ public record Item(
     return clean.is();
   }
 
-  /** Whether it may be used that day: not past, and not reported changed. */
+  /** Whether it may be used that day: not past, and not reported spoiled. */
   public boolean isGoodOn(LocalDate day, HouseRules house) {
     return spoilage == null && useBy(house).isGoodOn(day);
   }

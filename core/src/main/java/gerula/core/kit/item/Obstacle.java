@@ -22,7 +22,7 @@ public enum Obstacle implements Code {
   OUT_OF_RANGE,
   MORE_THAN_FULL,
   MORE_THAN_LEFT,
-  /** Past its date, contaminated, quarantined or reported changed. */
+  /** Past its date, contaminated, quarantined or reported spoiled. */
   OUT_OF_USE;
 
   /**

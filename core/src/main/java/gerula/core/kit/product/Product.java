@@ -5,12 +5,16 @@ import gerula.core.quantity.Quantity;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -18,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param content what a full pack holds; more than nothing
  * @param depth the skin depth it suits, 1 (lightest) to 10 (deepest); null when it suits any
+ * @param shades those that lie in one pack side by side; empty where it is of one shade
  * @param productClass what it is for first
  * @param alsoServes other things it is for: a colour for cheek and lip, a base with a sun filter
  * @param composition what its label was found to say
@@ -34,6 +39,7 @@ public record Product(
     Form form,
     Quantity content,
     @Nullable Double depth,
+    List<ProductShade> shades,
     Set<Trait> traits,
     Composition composition,
     @Nullable Measures measures) {
@@ -46,11 +52,27 @@ public record Product(
       throw new IllegalArgumentException(
           "A skin depth lies between 1 and 10, but this is " + depth + ".");
     }
+    if (shades.size() > ProductShade.MOST) {
+      throw new IllegalArgumentException(
+          "One pack holds at most " + ProductShade.MOST + " shades.");
+    }
+    shades = List.copyOf(shades);
     traits = Set.copyOf(traits);
     Set<ProductClass> others = EnumSet.noneOf(ProductClass.class);
     others.addAll(alsoServes);
     others.remove(productClass);
     alsoServes = Collections.unmodifiableSet(others);
+  }
+
+  /**
+   * The depth it is suited to that lies nearest to this one: its own, or that of one of its shades.
+   * Null when it suits any.
+   */
+  public @Nullable Double depthNear(double wanted) {
+    return Stream.concat(Stream.ofNullable(depth), shades.stream().map(ProductShade::depth))
+        .filter(Objects::nonNull)
+        .min(Comparator.comparingDouble(one -> Math.abs(one - wanted)))
+        .orElse(null);
   }
 
   /** Everything it is for, in the order of the work. */

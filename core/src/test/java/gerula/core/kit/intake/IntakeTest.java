@@ -2,6 +2,7 @@ package gerula.core.kit.intake;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gerula.core.dates.DateOrder;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.quantity.Unit;

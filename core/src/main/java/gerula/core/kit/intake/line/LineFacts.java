@@ -1,8 +1,9 @@
 package gerula.core.kit.intake.line;
 
-import gerula.core.kit.intake.DateOrder;
+import gerula.core.dates.DateOrder;
+import gerula.core.dates.TypedDates;
+import gerula.core.dates.TypedDates.Meant;
 import gerula.core.kit.intake.Written;
-import gerula.core.kit.intake.line.LineDates.Meant;
 import gerula.core.kit.intake.line.LineToken.Part;
 import gerula.core.quantity.Unit;
 import java.math.BigDecimal;
@@ -93,8 +94,8 @@ final class LineFacts {
   private static final Pattern NOTE = Pattern.compile("(?:note|nb|n\\.b|remark)s?:?");
 
   private final LineWords words;
-  private final LineDates began;
-  private final LineDates ends;
+  private final TypedDates began;
+  private final TypedDates ends;
 
   @Nullable LocalDate openedOn;
   @Nullable LocalDate printedExpiry;
@@ -110,8 +111,8 @@ final class LineFacts {
 
   LineFacts(LineWords words, LocalDate today, DateOrder order) {
     this.words = words;
-    began = new LineDates(today, order, Meant.BEGAN);
-    ends = new LineDates(today, order, Meant.ENDS);
+    began = new TypedDates(today, order, Meant.BEGAN);
+    ends = new TypedDates(today, order, Meant.ENDS);
   }
 
   /**
@@ -189,7 +190,7 @@ final class LineFacts {
   }
 
   /** A word that asks for a date, perhaps a link, and the longest date that follows. */
-  private boolean dated(int at, int after, LineDates dates, Part as, Consumer<LocalDate> tell) {
+  private boolean dated(int at, int after, TypedDates dates, Part as, Consumer<LocalDate> tell) {
     int from = after;
     while (from < words.count() && words.isFree(from) && LINKS.contains(words.lower(from))) {
       from++;

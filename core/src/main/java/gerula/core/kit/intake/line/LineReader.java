@@ -1,7 +1,7 @@
 package gerula.core.kit.intake.line;
 
+import gerula.core.dates.DateOrder;
 import gerula.core.kit.intake.ColourNames;
-import gerula.core.kit.intake.DateOrder;
 import gerula.core.kit.intake.PlainWords;
 import gerula.core.kit.intake.TradeWords;
 import gerula.core.kit.intake.line.LineToken.Part;

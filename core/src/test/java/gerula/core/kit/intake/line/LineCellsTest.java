@@ -3,7 +3,7 @@ package gerula.core.kit.intake.line;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.entry;
 
-import gerula.core.kit.intake.DateOrder;
+import gerula.core.dates.DateOrder;
 import gerula.core.kit.intake.KitColumn;
 import java.time.LocalDate;
 import java.util.Map;

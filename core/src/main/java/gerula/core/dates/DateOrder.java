@@ -1,4 +1,4 @@
-package gerula.core.kit.intake;
+package gerula.core.dates;
 
 import gerula.core.rule.Code;
 import java.time.DateTimeException;

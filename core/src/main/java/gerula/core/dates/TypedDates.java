@@ -1,26 +1,32 @@
-package gerula.core.kit.intake.line;
+package gerula.core.dates;
 
-import gerula.core.kit.intake.DateOrder;
+import gerula.core.rule.Code;
 import java.time.DateTimeException;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.Year;
 import java.time.YearMonth;
 import java.time.temporal.ChronoUnit;
+import java.time.temporal.TemporalAdjusters;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Dates as people type them: 3/26, mar 26, 12.3.26, last month, 2 weeks ago. */
-final class LineDates {
+public final class TypedDates {
 
   /** Which day is meant where only a month is told, and where a year is missing. */
-  enum Meant {
+  public enum Meant implements Code {
     /** The first; of years the latest that is not to come. */
     BEGAN,
     /** The last; of years the next. */
-    ENDS
+    ENDS,
+    /** A day of work: of years the next; two figures are never a month, and a month is no day. */
+    DAY
   }
 
   private static final List<String> MONTHS =
@@ -46,6 +52,9 @@ final class LineDates {
           "(?:(\\d{1,2})(?:st|nd|rd|th)?[-/. ]*)?([a-z]{3,9})\\.?(?:[-/. ']*(\\d{4}|\\d{1,2}))?"
               + "(?:st|nd|rd|th)?(?:,? (\\d{4}))?");
   private static final Pattern AGO = Pattern.compile("(\\d{1,2}|[a-z]+) ([a-z]+?)s? ago");
+  private static final Pattern AHEAD = Pattern.compile("in (\\d{1,2}|[a-z]+) ([a-z]+?)s?");
+  private static final Pattern WEEKDAY =
+      Pattern.compile("(?:(last|next|this|on) )?([a-z]{3,9})\\.?");
 
   /** Years further off than this are days: mar 12 in 2026 is a day, mar 24 a month. */
   private static final int YEARS_BACK = 12;
@@ -56,17 +65,66 @@ final class LineDates {
   private final DateOrder order;
   private final Meant meant;
 
-  LineDates(LocalDate today, DateOrder order, Meant meant) {
+  public TypedDates(LocalDate today, DateOrder order, Meant meant) {
     this.today = today;
     this.order = order;
     this.meant = meant;
   }
 
   /**
+   * What stands in a field for a date and nothing else: days of the week too, and what is to come.
+   *
+   * @return empty when it is no date, or one that does not exist
+   */
+  public Optional<LocalDate> readAlone(String typed) {
+    String text = typed.strip().replaceAll("\\s+", " ").toLowerCase(Locale.ROOT);
+    // "Fri 4 Dec" and "Fri, 4 Dec 2026": the date says it all.
+    String[] words = text.split("[ ,]+", 2);
+    String bare = words.length == 2 && weekday(words[0]).isPresent() ? words[1] : text;
+    return ofWeek(bare).or(() -> ahead(bare)).or(() -> read(bare));
+  }
+
+  private Optional<LocalDate> ofWeek(String text) {
+    Matcher told = WEEKDAY.matcher(text);
+    if (!told.matches()) {
+      return Optional.empty();
+    }
+    boolean isBefore =
+        told.group(1) == null || told.group(1).equals("on")
+            ? meant == Meant.BEGAN
+            : told.group(1).equals("last");
+    boolean mayBeToday = !"last".equals(told.group(1)) && !"next".equals(told.group(1));
+    return weekday(told.group(2)).map(day -> today.with(nearest(day, isBefore, mayBeToday)));
+  }
+
+  private static java.time.temporal.TemporalAdjuster nearest(
+      DayOfWeek day, boolean isBefore, boolean mayBeToday) {
+    if (isBefore) {
+      return mayBeToday ? TemporalAdjusters.previousOrSame(day) : TemporalAdjusters.previous(day);
+    }
+    return mayBeToday ? TemporalAdjusters.nextOrSame(day) : TemporalAdjusters.next(day);
+  }
+
+  /** Its first three letters or more of it. */
+  private static Optional<DayOfWeek> weekday(String word) {
+    return Arrays.stream(DayOfWeek.values())
+        .filter(day -> word.length() >= 3)
+        .filter(day -> day.name().toLowerCase(Locale.ROOT).startsWith(word))
+        .findFirst();
+  }
+
+  private Optional<LocalDate> ahead(String text) {
+    Matcher ahead = AHEAD.matcher(text);
+    return ahead.matches() && UNITS.containsKey(ahead.group(2))
+        ? number(ahead.group(1)).map(many -> today.plus(many, UNITS.get(ahead.group(2))))
+        : Optional.empty();
+  }
+
+  /**
    * @param text in small letters
    * @return empty when it is no date, or one that does not exist
    */
-  Optional<LocalDate> read(String text) {
+  public Optional<LocalDate> read(String text) {
     try {
       return spoken(text).or(() -> figures(text)).or(() -> named(text));
     } catch (DateTimeException noSuchDay) {
@@ -143,10 +201,10 @@ final class LineDates {
   private Optional<LocalDate> ofTwo(int one, String written) {
     int two = Integer.parseInt(written);
     boolean isYear = written.length() == 4 || written.length() == 2 && isNear(century(two));
-    if (isYear && one <= 12) {
+    if (isYear && one <= 12 && meant != Meant.DAY) {
       return Optional.of(ofMonth(YearMonth.of(century(two), one)));
     }
-    if (order == DateOrder.YEAR_FIRST && isNear(century(one)) && two <= 12) {
+    if (order == DateOrder.YEAR_FIRST && isNear(century(one)) && two <= 12 && meant != Meant.DAY) {
       return Optional.of(ofMonth(YearMonth.of(century(one), two)));
     }
     boolean isDayFirst = order == DateOrder.DAY_FIRST ? two <= 12 : one > 12;
@@ -173,7 +231,11 @@ final class LineDates {
     if (year != null) {
       return Optional.of(LocalDate.of(Integer.parseInt(year), month, figure));
     }
-    boolean isYear = after.length() == 4 || after.length() == 2 && isNear(century(figure));
+    boolean isYear =
+        after.length() == 4
+            || after.length() == 2
+                && isNear(century(figure))
+                && (before != null || meant != Meant.DAY);
     if (before != null && !isYear) {
       return Optional.empty();
     }
@@ -204,6 +266,7 @@ final class LineDates {
     return switch (meant) {
       case BEGAN -> month.atDay(1);
       case ENDS -> month.atEndOfMonth();
+      case DAY -> throw new DateTimeException("A month is no day.");
     };
   }
 
@@ -211,6 +274,7 @@ final class LineDates {
     return switch (meant) {
       case BEGAN -> Year.of(year).atDay(1);
       case ENDS -> Year.of(year).atMonth(12).atEndOfMonth();
+      case DAY -> throw new DateTimeException("A year is no day.");
     };
   }
 
@@ -221,7 +285,7 @@ final class LineDates {
     return ofMonth(
         switch (meant) {
           case BEGAN -> ofThisYear.isAfter(now) ? ofThisYear.minusYears(1) : ofThisYear;
-          case ENDS -> ofThisYear.isBefore(now) ? ofThisYear.plusYears(1) : ofThisYear;
+          case ENDS, DAY -> ofThisYear.isBefore(now) ? ofThisYear.plusYears(1) : ofThisYear;
         });
   }
 
@@ -229,7 +293,7 @@ final class LineDates {
     LocalDate ofThisYear = dayOf(YearMonth.of(today.getYear(), month), day);
     return switch (meant) {
       case BEGAN -> ofThisYear.isAfter(today) ? ofThisYear.minusYears(1) : ofThisYear;
-      case ENDS -> ofThisYear.isBefore(today) ? ofThisYear.plusYears(1) : ofThisYear;
+      case ENDS, DAY -> ofThisYear.isBefore(today) ? ofThisYear.plusYears(1) : ofThisYear;
     };
   }
 

@@ -1,0 +1,168 @@
+import { useState } from "react";
+import { Controller, useFieldArray, useFormContext } from "react-hook-form";
+import { usePlaces } from "../api/kit";
+import { DateField } from "../parts/DateField";
+import { type Fold, Folds, listed } from "../parts/Folds";
+import { Button } from "../ui/Button";
+import { TextField, Ticks } from "../ui/Field";
+import { choices, word } from "../words/codes";
+import { CONDITIONS } from "../words/lists";
+import { type BookingForm, newFace } from "./bookingForm";
+import { FaceFields } from "./FaceFields";
+
+/** When and where, what it is like there, and the faces: each a sentence that opens. */
+export function BookingParts() {
+  const { formState } = useFormContext<BookingForm>();
+  const [open, setOpen] = useState<number | null>(0);
+  const when = useWhen();
+  const around = useAround();
+  const faces = useFaces(() => setOpen(null));
+  const folds = [when, around, ...faces.folds];
+  return (
+    <div className="flex flex-col gap-3">
+      <Folds folds={folds} tries={formState.submitCount} open={open} onOpen={setOpen} />
+      <Button
+        className="self-start"
+        onClick={() => {
+          faces.add();
+          setOpen(folds.length);
+        }}
+      >
+        Add a face
+      </Button>
+    </div>
+  );
+}
+
+function useWhen(): Fold {
+  const { control, register, watch, formState } = useFormContext<BookingForm>();
+  const booking = watch("booking");
+  const faults = formState.errors.booking;
+  return {
+    title: "When and where",
+    told: listed([
+      booking.title,
+      [booking.firstDay, booking.lastDay].filter(Boolean).join(" to "),
+      booking.callTime && `call ${booking.callTime}`,
+      booking.location,
+    ]),
+    hasFault: Boolean(
+      faults?.title || faults?.firstDay || faults?.lastDay || faults?.callTime || faults?.location,
+    ),
+    fields: (
+      <div className="grid grid-cols-[2fr_1fr_1fr_8rem] items-start gap-4 max-hand:grid-cols-1">
+        <TextField label="Title" fault={faults?.title?.message} {...register("booking.title")} />
+        <DateField control={control} name="booking.firstDay" meant="day" label="First day" />
+        <DateField
+          control={control}
+          name="booking.lastDay"
+          meant="day"
+          label="Last day"
+          hint="empty: one day"
+        />
+        <TextField
+          label="Call time"
+          hint="like 5:40"
+          autoComplete="off"
+          fault={faults?.callTime?.message}
+          {...register("booking.callTime")}
+        />
+        <div className="col-span-full">
+          <TextField
+            label="Where"
+            fault={faults?.location?.message}
+            {...register("booking.location")}
+          />
+        </div>
+      </div>
+    ),
+  };
+}
+
+function useAround(): Fold {
+  const { control, watch, formState } = useFormContext<BookingForm>();
+  const places = usePlaces();
+  const { conditions, bags: chosen } = watch("booking");
+  const bags = [...places.values()].filter((place) => place.portable && !place.parent);
+  const fault = formState.errors.booking?.bags?.message;
+  return {
+    title: "Conditions and bags",
+    told: listed([
+      ...conditions.map(word),
+      ...chosen.map((bag) => places.get(bag)?.name),
+      chosen.length === 0 && "no bag yet",
+    ]),
+    hasFault: Boolean(fault),
+    fields: (
+      <div className="flex flex-col gap-4">
+        <Controller
+          control={control}
+          name="booking.conditions"
+          render={({ field }) => (
+            <Ticks
+              legend="Conditions"
+              choices={choices(CONDITIONS)}
+              chosen={field.value}
+              onChange={field.onChange}
+            />
+          )}
+        />
+        {bags.length === 0 && (
+          <p className="text-soft">There is no bag yet: add a case or a bag among the places.</p>
+        )}
+        {bags.length > 0 && (
+          <Controller
+            control={control}
+            name="booking.bags"
+            render={({ field }) => (
+              <Ticks
+                legend="Bags, the first takes what fits nowhere else"
+                choices={bags.map((bag) => ({ value: bag.id, word: bag.name }))}
+                chosen={field.value}
+                onChange={field.onChange}
+              />
+            )}
+          />
+        )}
+        {fault && <p className="text-sm text-stop">{fault}</p>}
+      </div>
+    ),
+  };
+}
+
+/** The faces, in order of priority: who is served first when something is short. */
+function useFaces(onRemoved: () => void) {
+  const { control, watch, formState } = useFormContext<BookingForm>();
+  const { fields, append, remove } = useFieldArray({
+    control,
+    name: "booking.faces",
+    keyName: "key",
+  });
+  const told = watch("booking.faces");
+  const faults = formState.errors.booking?.faces;
+  const folds = fields.map((field, index): Fold => {
+    const face = told[index];
+    return {
+      key: field.key,
+      title: `Face ${index + 1}`,
+      told: listed([
+        face?.name || "no name yet",
+        face?.depth ? `depth ${face.depth}` : "depth not said",
+        `${word(face?.skinType ?? "normal")} skin`,
+        ...(face?.sensitivities ?? []).map(word),
+        ...(face?.services ?? []).map(word),
+      ]),
+      hasFault: Boolean(faults?.[index]),
+      fields: (
+        <FaceFields
+          index={index}
+          onRemove={() => {
+            remove(index);
+            onRemoved();
+          }}
+        />
+      ),
+    };
+  });
+  return { folds, add: () => append(newFace()) };
+}

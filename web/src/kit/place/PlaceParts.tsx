@@ -1,0 +1,248 @@
+import { useState } from "react";
+import { Controller, type FieldPath } from "react-hook-form";
+import { usePlaces } from "../../api/kit";
+import { type Fold, Folds, listed } from "../../parts/Folds";
+import { PersonField } from "../../person/PersonField";
+import { SelectField, TextArea, TextField, Ticks } from "../../ui/Field";
+import { choices, word } from "../../words/codes";
+import { placeChoices, placePath } from "../../words/items";
+import { PLACE_KINDS, SECTIONS } from "../../words/lists";
+import type { PlaceForm, PlaceFormOf } from "./placeForm";
+
+const GRID = "grid grid-cols-3 items-start gap-4 max-hand:grid-cols-1";
+
+type PartsProps = { id: string; form: PlaceFormOf };
+
+/** What a place is, how large, whether it has slots, what it is for. */
+export function PlaceParts({ id, form }: PartsProps) {
+  const [open, setOpen] = useState<number | null>(0);
+  const folds = [useWhat(form, id), useMeasures(form), useSlots(form), useFor(form)];
+  return <Folds folds={folds} tries={form.formState.submitCount} open={open} onOpen={setOpen} />;
+}
+
+function usePlaceFields({ register, getFieldState, formState }: PlaceFormOf) {
+  return (name: FieldPath<PlaceForm>) => ({
+    ...register(name),
+    fault: getFieldState(name, formState).error?.message,
+  });
+}
+
+function useWhat(form: PlaceFormOf, id: string): Fold {
+  const field = usePlaceFields(form);
+  const places = usePlaces();
+  const place = form.watch("place");
+  const faults = form.formState.errors.place;
+  const others = placeChoices(
+    places,
+    [...places.keys()].filter((one) => one !== id),
+  );
+  return {
+    title: "What it is",
+    told: listed([
+      place.name,
+      word(place.kind),
+      place.parent && `in ${placePath(place.parent, places)}`,
+      place.home && `belongs in ${placePath(place.home, places)}`,
+    ]),
+    hasFault: Boolean(
+      faults?.name || faults?.kind || faults?.parent || faults?.home || faults?.reach,
+    ),
+    fields: (
+      <div className={GRID}>
+        <TextField label="Name" {...field("place.name")} />
+        <SelectField label="Kind" choices={choices(PLACE_KINDS)} {...field("place.kind")} />
+        <SelectField
+          label="Lies in"
+          empty="nothing: it stands on its own"
+          choices={others}
+          {...field("place.parent")}
+        />
+        <SelectField
+          label="Belongs in"
+          empty="nothing in particular"
+          choices={others}
+          {...field("place.home")}
+        />
+        <TextField
+          label="Order of reach"
+          hint="1 is opened first"
+          inputMode="numeric"
+          {...field("place.reach")}
+        />
+      </div>
+    ),
+  };
+}
+
+function useMeasures(form: PlaceFormOf): Fold {
+  const field = usePlaceFields(form);
+  const place = form.watch("place");
+  const faults = form.formState.errors.place;
+  const inner = [place.innerWidthMm, place.innerDepthMm, place.innerHeightMm].filter(Boolean);
+  return {
+    title: "Measures",
+    told: listed([
+      inner.length > 0 ? `${inner.join(" × ")} mm inside` : "not measured",
+      inner.length > 0 && place.estimated && "estimated",
+      place.ownMassG !== "0" && place.ownMassG && `weighs ${place.ownMassG} g empty`,
+      place.greatestMassG && `may weigh ${place.greatestMassG} g in all`,
+    ]),
+    hasFault: Boolean(
+      faults?.innerWidthMm ||
+        faults?.innerDepthMm ||
+        faults?.innerHeightMm ||
+        faults?.ownMassG ||
+        faults?.greatestMassG,
+    ),
+    fields: (
+      <div className={GRID}>
+        <TextField
+          label="Inner width"
+          hint="mm"
+          inputMode="numeric"
+          {...field("place.innerWidthMm")}
+        />
+        <TextField
+          label="Inner depth"
+          hint="mm"
+          inputMode="numeric"
+          {...field("place.innerDepthMm")}
+        />
+        <TextField
+          label="Inner height"
+          hint="mm"
+          inputMode="numeric"
+          {...field("place.innerHeightMm")}
+        />
+        <TextField label="Weighs empty" hint="g" inputMode="numeric" {...field("place.ownMassG")} />
+        <TextField
+          label="May weigh in all"
+          hint="g"
+          inputMode="numeric"
+          {...field("place.greatestMassG")}
+        />
+        <label className="flex min-h-9 items-center gap-2 self-end max-hand:min-h-11">
+          <input
+            type="checkbox"
+            className="size-5 accent-ink"
+            {...form.register("place.estimated")}
+          />
+          Sizes are estimated
+        </label>
+      </div>
+    ),
+  };
+}
+
+function useSlots(form: PlaceFormOf): Fold {
+  const { register, formState } = form;
+  const place = form.watch("place");
+  const faults = formState.errors.place;
+  // The server speaks of the slots as a whole.
+  const whole = (faults as { slots?: { message?: string } } | undefined)?.slots?.message;
+  const each = [place.slotWidthMm, place.slotDepthMm, place.slotHeightMm].filter(Boolean);
+  return {
+    title: "Slots",
+    told: place.slotCount
+      ? listed([`${place.slotCount} slots`, each.length > 0 && `${each.join(" × ")} mm each`])
+      : "none: items lie freely",
+    hasFault: Boolean(
+      whole ||
+        faults?.slotCount ||
+        faults?.slotWidthMm ||
+        faults?.slotDepthMm ||
+        faults?.slotHeightMm,
+    ),
+    fields: (
+      <div className="grid grid-cols-4 items-start gap-4 max-hand:grid-cols-2">
+        <TextField
+          label="How many"
+          hint="empty: none"
+          inputMode="numeric"
+          fault={faults?.slotCount?.message ?? whole}
+          {...register("place.slotCount")}
+        />
+        <TextField
+          label="Width"
+          hint="mm"
+          fault={faults?.slotWidthMm?.message}
+          {...register("place.slotWidthMm")}
+        />
+        <TextField
+          label="Depth"
+          hint="mm"
+          fault={faults?.slotDepthMm?.message}
+          {...register("place.slotDepthMm")}
+        />
+        <TextField
+          label="Height"
+          hint="mm"
+          fault={faults?.slotHeightMm?.message}
+          {...register("place.slotHeightMm")}
+        />
+      </div>
+    ),
+  };
+}
+
+const TICKS = [
+  { name: "portable", label: "Can be carried" },
+  { name: "sealed", label: "Closes tightly" },
+  { name: "windowed", label: "Has a window" },
+  { name: "worn", label: "Is worn" },
+] as const;
+
+function useFor(form: PlaceFormOf): Fold {
+  const field = usePlaceFields(form);
+  const place = form.watch("place");
+  const faults = form.formState.errors.place;
+  return {
+    title: "What for",
+    told: listed([
+      place.section && `laid out for ${word(place.section)}`,
+      place.allowed.length > 0 && `only for ${place.allowed.map(word).join(", ")}`,
+      place.performer && `section of ${place.performer}`,
+      ...TICKS.filter(({ name }) => place[name]).map(({ label }) => label.toLowerCase()),
+      place.note,
+    ]),
+    hasFault: Boolean(faults?.section || faults?.allowed || faults?.performer || faults?.note),
+    fields: (
+      <div className="flex flex-col gap-4">
+        <div className={GRID}>
+          <SelectField
+            label="Laid out for"
+            empty="anything"
+            choices={choices(SECTIONS)}
+            {...field("place.section")}
+          />
+          <PersonField label="Section of" hint="a performer" {...field("place.performer")} />
+        </div>
+        <div className="flex flex-wrap gap-x-6 gap-y-2">
+          {TICKS.map(({ name, label }) => (
+            <label key={name} className="flex min-h-9 items-center gap-2 max-hand:min-h-11">
+              <input
+                type="checkbox"
+                className="size-5 accent-ink"
+                {...form.register(`place.${name}`)}
+              />
+              {label}
+            </label>
+          ))}
+        </div>
+        <Controller
+          control={form.control}
+          name="place.allowed"
+          render={({ field: { value, onChange } }) => (
+            <Ticks
+              legend="Only for (nothing chosen: for anything)"
+              choices={choices(SECTIONS)}
+              chosen={value}
+              onChange={onChange}
+            />
+          )}
+        />
+        <TextArea label="Note" {...field("place.note")} />
+      </div>
+    ),
+  };
+}
