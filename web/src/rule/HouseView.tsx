@@ -88,10 +88,10 @@ function Rules({ house }: { house: House }) {
           </button>
         ))}
       </fieldset>
-      <div className="grid max-w-3xl grid-cols-3 gap-4 max-hand:grid-cols-1">
+      <div className="grid max-w-3xl grid-cols-3 items-start gap-4 max-hand:grid-cols-1">
         <TextField
           label="Replace eye products"
-          hint="days before use-by"
+          hint="days early"
           inputMode="numeric"
           value={draft.eyeMarginDays}
           fault={fault("rules") && capital(fault("rules") ?? "")}

@@ -74,14 +74,6 @@ function Naming({ picture, onLater }: NamingProps) {
         </div>
       </div>
       <div className="flex flex-col gap-4">
-        <OneLine
-          place={place}
-          picture={picture.id}
-          onPlace={setPlace}
-          added={[]}
-          onAdded={() => {}}
-          onUndone={() => {}}
-        />
         <div className="max-w-md">
           <SelectField
             label="It lies in"
@@ -91,6 +83,14 @@ function Naming({ picture, onLater }: NamingProps) {
             onChange={(event) => setPlace(event.target.value || null)}
           />
         </div>
+        <OneLine
+          place={place}
+          picture={picture.id}
+          onPlace={setPlace}
+          added={[]}
+          onAdded={() => {}}
+          onUndone={() => {}}
+        />
       </div>
     </div>
   );

@@ -29,6 +29,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** An act is undone whatever columns there were when it was written down. */
 @ExtendWith(Running.class)
@@ -91,7 +93,8 @@ class StatesOfEveryLevelTest {
         Arguments.of(13, NINTH),
         Arguments.of(14, FOURTEENTH),
         Arguments.of(15, FIFTEENTH),
-        Arguments.of(16, FIFTEENTH));
+        Arguments.of(16, FIFTEENTH),
+        Arguments.of(17, FIFTEENTH));
   }
 
   @ParameterizedTest(name = "level {0}")
@@ -148,6 +151,32 @@ class StatesOfEveryLevelTest {
     assertThat(after.at("/0/of").asString()).isEqualTo("latex");
     assertThat(after.at("/0/found").asString()).isEqualTo("contains");
     assertThat(after.at("/0/checkedOn").asStringOpt().orElse(null)).isEqualTo(day);
+  }
+
+  /** The seventeenth lists the shades of a pack; what an earlier state does not tell stays. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "16 | | fair",
+        "17 | , \"shades\": [{\"name\": \"tan\", \"colour\": null, \"depth\": 6.5}] | tan",
+        "17 | , \"shades\": [] | ",
+      })
+  void shadesOfAPackComeBack(int level, String told, String shade, Client client)
+      throws SQLException {
+    client.signedUp();
+    ObjectNode asked = Kits.powder(Kits.id(), Kits.addPlace(client, "Drawer", "drawer"));
+    ArrayNode shades = asked.withObject("product").withArray("shades");
+    shades.addObject().put("name", "fair").putNull("colour").put("depth", 2);
+    client.post("/api/items", asked).expect(201);
+    String item = "/api/items/" + asked.path("id").asString();
+    String product = client.get(item).body().at("/item/product/id").asString();
+    String changed = Kits.id();
+    String image = "{\"id\": \"" + product + "\"" + (told == null ? "" : told) + "}";
+    writtenDown(changed, "product", product, level, image);
+    client.post("/api/ledger/" + changed + "/undo", act()).expect(204);
+    JsonNode after = client.get(item).body().at("/item/product/shades/0/name");
+    assertThat(after.asStringOpt().orElse(null)).isEqualTo(shade);
   }
 
   private static void writtenDown(Client client, String id, String item, int level, String before)

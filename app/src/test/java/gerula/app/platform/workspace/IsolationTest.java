@@ -149,6 +149,8 @@ class IsolationTest {
     client.post("/api/bookings/" + booking + "/pack", Kits.tick(item)).expect(204);
     String picture = "/api/items/" + item + "/picture/" + Kits.id() + "?actId=" + Kits.id();
     client.putBytes(picture, "image/png", Pixels.png(4, 4));
+    String unnamed = "/api/kit/unnamed/" + Kits.id() + "?actId=" + Kits.id();
+    client.sendBytes("PUT", unnamed, "image/png", Pixels.png(4, 4)).expect(204);
     String count =
         client
             .post("/api/places/" + bag + "/counts", Client.object().put("id", Kits.id()))
