@@ -92,7 +92,7 @@ class KitCsv {
       case SIZE -> product.content().toPlainString();
       case UNIT -> product.unit().code();
       case DEPTH -> product.depth();
-      case SHADES -> ShadeCells.told(product.shades());
+      case SHADES_IN_PACK -> ShadeCells.told(product.shades());
       case TRAITS -> codes(product.traits());
       case ALSO_SERVES -> codes(product.alsoServes() == null ? List.of() : product.alsoServes());
       case CONTAINS -> read(product, Composition.Found.CONTAINS);

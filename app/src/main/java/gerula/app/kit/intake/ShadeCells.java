@@ -35,7 +35,7 @@ final class ShadeCells {
   static List<ShadeDraft> read(Cells cells) {
     List<ShadeDraft> shades =
         cells.read(
-            KitColumn.SHADES,
+            KitColumn.SHADES_IN_PACK,
             ShadeCells::parsed,
             "shades, each as name, #colour, depth, with semicolons between");
     return shades == null ? List.of() : shades;

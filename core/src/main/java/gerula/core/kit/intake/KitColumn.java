@@ -28,7 +28,7 @@ public enum KitColumn implements Code {
       "quantity per pack"),
   UNIT("units", "measured in", "uom"),
   DEPTH("skin depth", "level", "suits depth"),
-  SHADES("shades in it", "pans", "colours in it"),
+  SHADES_IN_PACK("shades in it", "colours in it"),
   TRAITS("properties", "tags", "features"),
   CONTAINS("allergens", "ingredients to mind", "sensitivities", "warnings"),
   FREE_OF("free from", "without", "does not contain"),

@@ -53,6 +53,9 @@ class IntakeTest {
     assertThat(Headers.match(own).columns()).containsExactly(KitColumn.values());
     assertThat(Headers.match(List.of("Name", "Product")).columns())
         .containsExactly(KitColumn.NAME, null);
+    // A column of shades tells one a row, however it is called; those of one pack are told apart.
+    assertThat(Headers.match(List.of("Shades", "Shades in it")).columns())
+        .containsExactly(KitColumn.SHADE, KitColumn.SHADES_IN_PACK);
   }
 
   @ParameterizedTest
