@@ -36,6 +36,8 @@ public final class ColourNames {
           "pale",
           "mid",
           "intense",
+          "classic",
+          "true",
           "soft");
 
   static {

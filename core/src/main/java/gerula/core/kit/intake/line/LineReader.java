@@ -7,14 +7,20 @@ import gerula.core.kit.intake.TradeWords;
 import gerula.core.kit.intake.line.LineToken.Part;
 import gerula.core.kit.intake.line.LineWords.Plain;
 import gerula.core.kit.product.Form;
+import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Section;
+import gerula.core.quantity.Unit;
 import gerula.core.rule.Code;
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -100,6 +106,16 @@ public final class LineReader {
           Map.entry("synthetic", Form.BRUSH_SYNTHETIC),
           Map.entry("felt", Form.FELT_TIP_PEN));
 
+  /** What is told apart by its colour; a balm by its scent. */
+  private static final Set<Section> COLOURED =
+      EnumSet.of(
+          Section.BASE, Section.POWDER, Section.BROWS, Section.EYES, Section.MASCARA, Section.LIPS);
+
+  /** What usually comes in at least so many pieces is counted, whatever it is for. */
+  private static final int COMES_IN_NUMBERS = 10;
+
+  private static final Pattern PIECES = Pattern.compile("[1-9]\\d{1,3}");
+
   private final LineWords words;
   private final LineFacts facts;
   private final KnownWords known;
@@ -145,13 +161,64 @@ public final class LineReader {
     TradeWords.Found found = TradeWords.find(plainOf(named)).orElse(null);
     guess = found == null ? null : found.guess();
     Set<Integer> ofClass = found == null ? Set.of() : positions(named, found);
+    pieces(ofClass);
     if (shades.isEmpty()) {
       shade(own, ofClass);
+    }
+    if (shades.isEmpty() && own.isEmpty()) {
+      colourInFront(ofClass);
     }
     ofClass.stream()
         .filter(words::isFree)
         .forEach(at -> words.take(at, at + 1, Part.PRODUCT_CLASS));
     return new LineRead(items(), words.tokens());
+  }
+
+  /**
+   * "cotton buds 300": of what is counted a bare figure in the end says how many a full pack has.
+   */
+  private void pieces(Set<Integer> ofClass) {
+    List<Integer> free = words.free().stream().filter(at -> !ofClass.contains(at)).toList();
+    boolean isCounted =
+        guess != null
+            && guess.usual().unit() == Unit.PIECE
+            && (guess.productClass().section() == Section.DISPOSABLES
+                || guess.usual().amount().intValue() >= COMES_IN_NUMBERS);
+    if (!isCounted || facts.content != null || free.isEmpty()) {
+      return;
+    }
+    int last = free.getLast();
+    int lastOfClass = ofClass.stream().mapToInt(Integer::intValue).max().orElse(-1);
+    if (last > lastOfClass && PIECES.matcher(words.text(last)).matches()) {
+      facts.content = new BigDecimal(words.text(last));
+      facts.unit = Unit.PIECE;
+      words.take(last, last + 1, Part.CONTENT);
+    }
+  }
+
+  /**
+   * "black gel liner", "peach corrector": the colour stands before what it is. Where it belongs to
+   * the words of the class, only a corrector is told apart by it: rose water is no shade.
+   */
+  private void colourInFront(Set<Integer> ofClass) {
+    OptionalInt first = ofClass.stream().mapToInt(Integer::intValue).min();
+    if (first.isEmpty()
+        || !COLOURED.contains(guess.productClass().section())
+        || guess.productClass() == ProductClass.LIP_BALM) {
+      return;
+    }
+    int within = first.getAsInt();
+    boolean isOfClass = guess.productClass() == ProductClass.CORRECTOR && isColour(within);
+    int at = isOfClass ? within : within - 1;
+    if (at < 0 || !words.isFree(at) || !isColour(at) || (isOfClass && ofClass.size() == 1)) {
+      return;
+    }
+    shades = List.of(words.text(at));
+    words.take(at, at + 1, Part.SHADE);
+  }
+
+  private boolean isColour(int at) {
+    return ColourNames.of(words.text(at)).isPresent();
   }
 
   /** Positions of words that tell a class only together. */

@@ -85,6 +85,12 @@ class LineReaderTest {
         "'Harbour 7', -, Harbour, -, 7",
         "'Cairnlowe eye shadow warm taupe', Cairnlowe, eye shadow, EYE_SHADOW, warm taupe",
         "'powder brush large', -, powder brush large, POWDER_BRUSH, -",
+        "'Quillon peach corrector 4 g', Quillon, corrector, CORRECTOR, peach",
+        "'black gel liner', -, gel liner, GEL_LINER, black",
+        "'rose water', -, rose water, TONER, -",
+        "'lipstick classic red', -, lipstick, LIP_COLOUR, classic red",
+        "'Quillon strip lashes 110', Quillon, strip lashes, STRIP_LASHES, 110",
+        "'cotton buds 300', -, cotton buds, COTTON_BUD, -",
       })
   void makerNameClassAndShades(
       String line, String maker, String name, ProductClass productClass, String shades) {
@@ -102,6 +108,15 @@ class LineReaderTest {
                 .map(String::valueOf)
                 .collect(Collectors.joining("|")))
         .isEqualTo(String.valueOf(shades));
+  }
+
+  /** Of what is counted a bare figure is how many there are; nobody has buds of shade 300. */
+  @ParameterizedTest
+  @CsvSource({"cotton buds 300, 300", "Quillon cotton pads 120, 120", "mascara wands 50, 50"})
+  void aFigureBehindWhatIsCountedSaysHowMany(String line, String content) {
+    assertThat(item(line).content()).isEqualByComparingTo(content);
+    assertThat(item(line).unit()).isEqualTo(Unit.PIECE);
+    assertThat(parts(line)).contains(content + ":content");
   }
 
   @ParameterizedTest
