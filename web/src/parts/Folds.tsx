@@ -76,6 +76,9 @@ function OneFold({ fold, isOpen, onToggle }: OneFoldProps) {
   );
 }
 
+/** How the fields of a fold stand beside each other. */
+export const FIELDS = "grid grid-cols-3 items-start gap-4 max-hand:grid-cols-1";
+
 /** Those that say something, separated by commas. */
 export function listed(parts: (string | null | undefined | false)[]): string {
   return parts.filter(Boolean).join(", ");

@@ -1,6 +1,12 @@
 import { zodResolver } from "@hookform/resolvers/zod";
 import type { BaseSyntheticEvent } from "react";
-import { type DefaultValues, type FieldValues, useForm } from "react-hook-form";
+import {
+  type DefaultValues,
+  type FieldPath,
+  type FieldValues,
+  type UseFormReturn,
+  useForm,
+} from "react-hook-form";
 import { z } from "zod";
 import { ask, Problem, type Schemas } from "../api/client";
 import { dateOrder } from "../words/dates";
@@ -116,4 +122,29 @@ export function useTyped<S extends z.ZodType<FieldValues, FieldValues>>(
 /** Hands a form over; a refusal is told by the acts themselves. */
 export function quietly(submit: (event?: BaseSyntheticEvent) => Promise<void>) {
   return (event: BaseSyntheticEvent) => void submit(event).catch(() => {});
+}
+
+type FormOf<T extends FieldValues, Told> = Pick<
+  UseFormReturn<T, unknown, Told>,
+  "register" | "getFieldState" | "formState"
+>;
+
+/** A field's registration and its fault, by its name. */
+export function fieldsOf<T extends FieldValues, Told>(form: FormOf<T, Told>) {
+  return (name: FieldPath<T>) => ({
+    ...form.register(name),
+    fault: form.getFieldState(name, form.formState).error?.message,
+  });
+}
+
+/** Whether any of these fields is wrong. */
+export function hasFault<T extends FieldValues, Told>(
+  form: FormOf<T, Told>,
+  part: string,
+  names: string[],
+): boolean {
+  return names.some((name) => {
+    const { error } = form.getFieldState(`${part}.${name}` as FieldPath<T>, form.formState);
+    return error !== undefined;
+  });
 }

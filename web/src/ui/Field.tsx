@@ -95,6 +95,16 @@ export function SelectField({ label, hint, fault, choices, empty, isBare, ...res
   );
 }
 
+/** Yes or no. */
+export function Tick({ label, ...rest }: { label: string } & ComponentProps<"input">) {
+  return (
+    <label className="flex min-h-9 items-center gap-2 max-hand:min-h-11">
+      <input type="checkbox" className="size-5 accent-ink" {...rest} />
+      {label}
+    </label>
+  );
+}
+
 type TicksProps = {
   legend: string;
   choices: Choice[];

@@ -4,7 +4,15 @@ import { useActs } from "../../api/acts";
 import { Problem, type Schemas } from "../../api/client";
 import type { Empty } from "../../api/depot";
 import { Folds, listed } from "../../parts/Folds";
-import { neededNumber, neededWord, quietly, typedNumber, useTyped } from "../../parts/typed";
+import {
+  fieldsOf,
+  hasFault,
+  neededNumber,
+  neededWord,
+  quietly,
+  typedNumber,
+  useTyped,
+} from "../../parts/typed";
 import { Button } from "../../ui/Button";
 import { SelectField, TextField } from "../../ui/Field";
 import { showFaults } from "../../ui/faults";
@@ -56,13 +64,9 @@ export function EmptyEditor({ kind, onClose }: { kind: Empty | null; onClose: ()
   const { perform } = useActs();
   const form = useTyped(emptySchema, kind ? fromEmpty(kind) : NEW);
   const [open, setOpen] = useState<number | null>(0);
-  const { register, watch, formState } = form;
-  const faults = formState.errors.empty;
+  const { watch, formState } = form;
   const empty = watch("empty");
-  const field = (name: keyof EmptyForm["empty"]) => ({
-    ...register(`empty.${name}`),
-    fault: faults?.[name]?.message,
-  });
+  const field = (name: keyof EmptyForm["empty"]) => fieldsOf(form)(`empty.${name}`);
   const save = form.handleSubmit(async (told) => {
     const draft = told.empty as Schemas["EmptyDraft"];
     try {
@@ -90,9 +94,7 @@ export function EmptyEditor({ kind, onClose }: { kind: Empty | null; onClose: ()
     {
       title: "What it is",
       told: listed([empty.name, word(empty.container), empty.sizeMl && `${empty.sizeMl} ml`]),
-      hasFault: Boolean(
-        faults?.name || faults?.container || faults?.material || faults?.sizeMl || faults?.stock,
-      ),
+      hasFault: hasFault(form, "empty", ["name", "container", "material", "sizeMl", "stock"]),
       fields: (
         <div className="grid grid-cols-2 items-start gap-3">
           <div className="col-span-2">
@@ -115,9 +117,7 @@ export function EmptyEditor({ kind, onClose }: { kind: Empty | null; onClose: ()
         measures.length > 0 && `${measures.join(" × ")} mm`,
         empty.tareG && `${empty.tareG} g empty`,
       ]),
-      hasFault: Boolean(
-        faults?.tareG || faults?.outerWidthMm || faults?.outerDepthMm || faults?.outerHeightMm,
-      ),
+      hasFault: hasFault(form, "empty", ["tareG", "outerWidthMm", "outerDepthMm", "outerHeightMm"]),
       fields: (
         <div className="grid grid-cols-2 items-start gap-3">
           <TextField label="Wide" hint="mm" inputMode="numeric" {...field("outerWidthMm")} />

@@ -7,7 +7,7 @@ import { useToday } from "../../api/session";
 import { DateField } from "../../parts/DateField";
 import { quietly, typedDate, typedNumber, useTyped } from "../../parts/typed";
 import { Button } from "../../ui/Button";
-import { TextField } from "../../ui/Field";
+import { TextField, Tick } from "../../ui/Field";
 import { Sheet } from "../../ui/Sheet";
 import { dateText, inDate } from "../../words/dates";
 import { washWords } from "../../words/depot";
@@ -86,10 +86,7 @@ function Proposed({ item, refill, source, onClose }: ProposedProps) {
           Wash it first: {refill.washFirst.map(washWords).join(", ")}.
         </p>
       )}
-      <label className="flex min-h-11 items-center gap-3">
-        <input type="checkbox" className="size-5 accent-ink" {...register("wash")} />
-        Emptied and washed before
-      </label>
+      <Tick label="Emptied and washed before" {...register("wash")} />
       <TextField
         label="What goes in"
         hint={item.product.unit}

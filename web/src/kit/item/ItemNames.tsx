@@ -1,12 +1,12 @@
 import type { Schemas } from "../../api/client";
 import { useEarlier } from "../../api/kit";
+import { fieldsOf } from "../../parts/typed";
 import { TextField } from "../../ui/Field";
 import type { ItemFormOf } from "./itemForm";
-import { useItemFields } from "./useItemFields";
 
 /** Maker and name; a line the kit has already fills in what its shades have in common. */
 export function ItemNames({ form }: { form: ItemFormOf }) {
-  const field = useItemFields(form);
+  const field = fieldsOf(form);
   const [name, maker] = form.watch(["product.name", "product.maker"]);
   const lines = useEarlier(name.trim() ? name : maker).data ?? [];
   const fill = (line: Schemas["EarlierLine"]) => {

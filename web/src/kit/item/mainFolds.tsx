@@ -1,14 +1,14 @@
 import { usePlaces } from "../../api/kit";
 import { DateField } from "../../parts/DateField";
-import { type Fold, listed } from "../../parts/Folds";
+import { FIELDS, type Fold, listed } from "../../parts/Folds";
+import { fieldsOf, hasFault } from "../../parts/typed";
 import { PersonField } from "../../person/PersonField";
-import { SelectField, TextField } from "../../ui/Field";
+import { SelectField, TextField, Tick } from "../../ui/Field";
 import { choices, word } from "../../words/codes";
 import { placeChoices, placePath } from "../../words/items";
 import { CLASSES, CLEANLINESS, FORMS } from "../../words/lists";
 import { ItemNames } from "./ItemNames";
 import type { ItemFormOf } from "./itemForm";
-import { useItemFields } from "./useItemFields";
 
 const UNITS = [
   { value: "ml", word: "ml" },
@@ -16,12 +16,9 @@ const UNITS = [
   { value: "piece", word: "pieces" },
 ];
 
-const GRID = "grid grid-cols-3 items-start gap-4 max-hand:grid-cols-1";
-
 export function useWhat(form: ItemFormOf, isLine: boolean): Fold {
-  const field = useItemFields(form);
+  const field = fieldsOf(form);
   const product = form.watch("product");
-  const faults = form.formState.errors.product;
   return {
     title: "What it is",
     told: listed([
@@ -30,17 +27,17 @@ export function useWhat(form: ItemFormOf, isLine: boolean): Fold {
       product.form && word(product.form),
       product.content && `${product.content} ${word(product.unit)}`,
     ]),
-    hasFault: Boolean(
-      faults?.name ||
-        faults?.maker ||
-        faults?.shade ||
-        faults?.productClass ||
-        faults?.form ||
-        faults?.content ||
-        faults?.unit,
-    ),
+    hasFault: hasFault(form, "product", [
+      "name",
+      "maker",
+      "shade",
+      "productClass",
+      "form",
+      "content",
+      "unit",
+    ]),
     fields: (
-      <div className={GRID}>
+      <div className={FIELDS}>
         <ItemNames form={form} />
         {!isLine && <TextField label="Shade" {...field("product.shade")} />}
         <SelectField
@@ -66,11 +63,10 @@ export function useWhat(form: ItemFormOf, isLine: boolean): Fold {
 
 /** How a new one is; of one that is there it is told by what is done with it. */
 export function useNow(form: ItemFormOf, isThere: boolean): Fold[] {
-  const field = useItemFields(form);
+  const field = fieldsOf(form);
   const places = usePlaces();
   const item = form.watch("item");
   const unit = form.watch("product.unit");
-  const faults = form.formState.errors.item;
   if (isThere) return [];
   return [
     {
@@ -81,9 +77,9 @@ export function useNow(form: ItemFormOf, isThere: boolean): Fold[] {
         item.now && `in ${placePath(item.now, places)}`,
         word(item.cleanliness),
       ]),
-      hasFault: Boolean(faults?.left || faults?.openedOn || faults?.now || faults?.cleanliness),
+      hasFault: hasFault(form, "item", ["left", "openedOn", "now", "cleanliness"]),
       fields: (
-        <div className={GRID}>
+        <div className={FIELDS}>
           <TextField
             label="Left in it"
             hint="empty: full"
@@ -115,10 +111,9 @@ export function useNow(form: ItemFormOf, isThere: boolean): Fold[] {
 }
 
 export function useBelongs(form: ItemFormOf): Fold {
-  const field = useItemFields(form);
+  const field = fieldsOf(form);
   const places = usePlaces();
   const item = form.watch("item");
-  const faults = form.formState.errors.item;
   const { register } = form;
   return {
     title: "Where and whose",
@@ -130,10 +125,10 @@ export function useBelongs(form: ItemFormOf): Fold {
       item.favourite && "a favourite",
       item.rare && "rare but needed",
     ]),
-    hasFault: Boolean(faults?.home || faults?.onlyFor || faults?.brushSet),
+    hasFault: hasFault(form, "item", ["home", "onlyFor", "brushSet"]),
     fields: (
       <div className="flex flex-col gap-4">
-        <div className={GRID}>
+        <div className={FIELDS}>
           <SelectField
             label="Home"
             empty="none yet"
@@ -151,13 +146,4 @@ export function useBelongs(form: ItemFormOf): Fold {
       </div>
     ),
   };
-}
-
-function Tick({ label, ...rest }: { label: string } & React.ComponentProps<"input">) {
-  return (
-    <label className="flex min-h-9 items-center gap-2 max-hand:min-h-11">
-      <input type="checkbox" className="size-5 accent-ink" {...rest} />
-      {label}
-    </label>
-  );
 }

@@ -1,19 +1,16 @@
 import { Controller } from "react-hook-form";
 import { DateField } from "../../parts/DateField";
-import { type Fold, listed } from "../../parts/Folds";
+import { FIELDS, type Fold, listed } from "../../parts/Folds";
+import { fieldsOf, hasFault } from "../../parts/typed";
 import { SelectField, TextArea, TextField, Ticks } from "../../ui/Field";
 import { choices, word } from "../../words/codes";
 import { CLASSES, CONTAINERS, COVERAGES, FINISHES, OUTLINES, TRAITS } from "../../words/lists";
 import type { ItemFormOf } from "./itemForm";
 import { readShades } from "./shadeLines";
-import { useItemFields } from "./useItemFields";
-
-const GRID = "grid grid-cols-3 items-start gap-4 max-hand:grid-cols-1";
 
 export function useLook(form: ItemFormOf, isLine: boolean): Fold {
-  const field = useItemFields(form);
+  const field = fieldsOf(form);
   const product = form.watch("product");
-  const faults = form.formState.errors.product;
   return {
     title: "Colour and skin",
     told: listed([
@@ -27,16 +24,9 @@ export function useLook(form: ItemFormOf, isLine: boolean): Fold {
       product.coverage && `${word(product.coverage)} coverage`,
       product.spf && `SPF ${product.spf}`,
     ]),
-    hasFault: Boolean(
-      faults?.colour ||
-        faults?.depth ||
-        faults?.shades ||
-        faults?.finish ||
-        faults?.coverage ||
-        faults?.spf,
-    ),
+    hasFault: hasFault(form, "product", ["colour", "depth", "shades", "finish", "coverage", "spf"]),
     fields: (
-      <div className={GRID}>
+      <div className={FIELDS}>
         {!isLine && (
           <TextField label="Shade colour" hint="like #c49a78" {...field("product.colour")} />
         )}
@@ -78,14 +68,13 @@ export function useLook(form: ItemFormOf, isLine: boolean): Fold {
 
 export function useTraits(form: ItemFormOf): Fold {
   const { traits, alsoServes } = form.watch("product");
-  const faults = form.formState.errors.product;
   return {
     title: "Traits",
     told: listed([
       ...traits.map(word),
       alsoServes.length > 0 && `also for ${alsoServes.map(word).join(" and ")}`,
     ]),
-    hasFault: Boolean(faults?.traits || faults?.alsoServes),
+    hasFault: hasFault(form, "product", ["traits", "alsoServes"]),
     fields: (
       <div className="flex flex-col gap-4">
         <Controller
@@ -108,10 +97,9 @@ export function useTraits(form: ItemFormOf): Fold {
 }
 
 export function useDates(form: ItemFormOf): Fold {
-  const field = useItemFields(form);
+  const field = fieldsOf(form);
   const item = form.watch("item");
   const months = form.watch("product.periodAfterOpening");
-  const { product: ofProduct, item: ofItem } = form.formState.errors;
   return {
     title: "Dates",
     told: listed([
@@ -120,11 +108,11 @@ export function useDates(form: ItemFormOf): Fold {
       item.madeOn && `made ${item.madeOn}`,
       item.boughtOn && `bought ${item.boughtOn}`,
     ]),
-    hasFault: Boolean(
-      ofProduct?.periodAfterOpening || ofItem?.printedExpiry || ofItem?.madeOn || ofItem?.boughtOn,
-    ),
+    hasFault:
+      hasFault(form, "product", ["periodAfterOpening"]) ||
+      hasFault(form, "item", ["printedExpiry", "madeOn", "boughtOn"]),
     fields: (
-      <div className={GRID}>
+      <div className={FIELDS}>
         <TextField
           label="Months after opening"
           hint="open-jar sign"
@@ -145,10 +133,9 @@ export function useDates(form: ItemFormOf): Fold {
 }
 
 export function usePack(form: ItemFormOf, isLine: boolean): Fold {
-  const field = useItemFields(form);
+  const field = fieldsOf(form);
   const item = form.watch("item");
   const product = form.watch("product");
-  const { product: ofProduct, item: ofItem } = form.formState.errors;
   return {
     title: "Pack and price",
     told: listed([
@@ -157,15 +144,11 @@ export function usePack(form: ItemFormOf, isLine: boolean): Fold {
       item.price && `${item.price} ${item.currency}`,
       product.wattHours && `battery ${product.wattHours} Wh`,
     ]),
-    hasFault: Boolean(
-      ofProduct?.packCode ||
-        ofProduct?.wattHours ||
-        ofItem?.batch ||
-        ofItem?.price ||
-        ofItem?.currency,
-    ),
+    hasFault:
+      hasFault(form, "product", ["packCode", "wattHours"]) ||
+      hasFault(form, "item", ["batch", "price", "currency"]),
     fields: (
-      <div className={GRID}>
+      <div className={FIELDS}>
         {!isLine && (
           <TextField
             label="Pack code"
@@ -185,15 +168,15 @@ export function usePack(form: ItemFormOf, isLine: boolean): Fold {
 }
 
 export function useDecant(form: ItemFormOf): Fold {
-  const field = useItemFields(form);
+  const field = fieldsOf(form);
   const { container, size } = form.watch("item.decant");
   const unit = form.watch("product.unit");
   return {
     title: "Container",
     told: container ? `decanted into: ${word(container)}, ${size} ${word(unit)}` : "its own pack",
-    hasFault: Boolean(form.formState.errors.item?.decant),
+    hasFault: hasFault(form, "item", ["decant"]),
     fields: (
-      <div className={GRID}>
+      <div className={FIELDS}>
         <SelectField
           label="Decanted into"
           empty="its own pack"
@@ -213,14 +196,14 @@ export function useDecant(form: ItemFormOf): Fold {
 }
 
 export function useMeasures(form: ItemFormOf): Fold {
-  const field = useItemFields(form);
+  const field = fieldsOf(form);
   const measures = form.watch("product.measures");
   return {
     title: "Outer measures",
     told: measures.outline
       ? `${measures.widthMm} × ${measures.depthMm} × ${measures.heightMm} mm, ${measures.massG} g, of a full pack`
       : "estimated from form and size",
-    hasFault: Boolean(form.formState.errors.product?.measures),
+    hasFault: hasFault(form, "product", ["measures"]),
     fields: (
       <div className="grid grid-cols-5 items-start gap-4 max-hand:grid-cols-2">
         <SelectField
@@ -239,11 +222,11 @@ export function useMeasures(form: ItemFormOf): Fold {
 }
 
 export function useNote(form: ItemFormOf): Fold {
-  const field = useItemFields(form);
+  const field = fieldsOf(form);
   return {
     title: "Note",
     told: form.watch("item.note"),
-    hasFault: Boolean(form.formState.errors.item?.note),
+    hasFault: hasFault(form, "item", ["note"]),
     fields: <TextArea label="Note" {...field("item.note")} />,
   };
 }

@@ -1,15 +1,14 @@
 import { useState } from "react";
-import { Controller, type FieldPath } from "react-hook-form";
+import { Controller } from "react-hook-form";
 import { usePlaces } from "../../api/kit";
-import { type Fold, Folds, listed } from "../../parts/Folds";
+import { FIELDS, type Fold, Folds, listed } from "../../parts/Folds";
+import { fieldsOf, hasFault } from "../../parts/typed";
 import { PersonField } from "../../person/PersonField";
-import { SelectField, TextArea, TextField, Ticks } from "../../ui/Field";
+import { SelectField, TextArea, TextField, Tick, Ticks } from "../../ui/Field";
 import { choices, word } from "../../words/codes";
 import { placeChoices, placePath } from "../../words/items";
 import { PLACE_KINDS, SECTIONS } from "../../words/lists";
-import type { PlaceForm, PlaceFormOf } from "./placeForm";
-
-const GRID = "grid grid-cols-3 items-start gap-4 max-hand:grid-cols-1";
+import type { PlaceFormOf } from "./placeForm";
 
 type PartsProps = { id: string; form: PlaceFormOf };
 
@@ -20,18 +19,10 @@ export function PlaceParts({ id, form }: PartsProps) {
   return <Folds folds={folds} tries={form.formState.submitCount} open={open} onOpen={setOpen} />;
 }
 
-function usePlaceFields({ register, getFieldState, formState }: PlaceFormOf) {
-  return (name: FieldPath<PlaceForm>) => ({
-    ...register(name),
-    fault: getFieldState(name, formState).error?.message,
-  });
-}
-
 function useWhat(form: PlaceFormOf, id: string): Fold {
-  const field = usePlaceFields(form);
+  const field = fieldsOf(form);
   const places = usePlaces();
   const place = form.watch("place");
-  const faults = form.formState.errors.place;
   const others = placeChoices(
     places,
     [...places.keys()].filter((one) => one !== id),
@@ -44,11 +35,9 @@ function useWhat(form: PlaceFormOf, id: string): Fold {
       place.parent && `in ${placePath(place.parent, places)}`,
       place.home && `belongs in ${placePath(place.home, places)}`,
     ]),
-    hasFault: Boolean(
-      faults?.name || faults?.kind || faults?.parent || faults?.home || faults?.reach,
-    ),
+    hasFault: hasFault(form, "place", ["name", "kind", "parent", "home", "reach"]),
     fields: (
-      <div className={GRID}>
+      <div className={FIELDS}>
         <TextField label="Name" {...field("place.name")} />
         <SelectField label="Kind" choices={choices(PLACE_KINDS)} {...field("place.kind")} />
         <SelectField
@@ -75,9 +64,8 @@ function useWhat(form: PlaceFormOf, id: string): Fold {
 }
 
 function useMeasures(form: PlaceFormOf): Fold {
-  const field = usePlaceFields(form);
+  const field = fieldsOf(form);
   const place = form.watch("place");
-  const faults = form.formState.errors.place;
   const inner = [place.innerWidthMm, place.innerDepthMm, place.innerHeightMm].filter(Boolean);
   return {
     title: "Measures",
@@ -87,15 +75,15 @@ function useMeasures(form: PlaceFormOf): Fold {
       place.ownMassG !== "0" && place.ownMassG && `weighs ${place.ownMassG} g empty`,
       place.greatestMassG && `may weigh ${place.greatestMassG} g in all`,
     ]),
-    hasFault: Boolean(
-      faults?.innerWidthMm ||
-        faults?.innerDepthMm ||
-        faults?.innerHeightMm ||
-        faults?.ownMassG ||
-        faults?.greatestMassG,
-    ),
+    hasFault: hasFault(form, "place", [
+      "innerWidthMm",
+      "innerDepthMm",
+      "innerHeightMm",
+      "ownMassG",
+      "greatestMassG",
+    ]),
     fields: (
-      <div className={GRID}>
+      <div className={FIELDS}>
         <TextField
           label="Inner width"
           hint="mm"
@@ -121,14 +109,7 @@ function useMeasures(form: PlaceFormOf): Fold {
           inputMode="numeric"
           {...field("place.greatestMassG")}
         />
-        <label className="flex min-h-9 items-center gap-2 self-end max-hand:min-h-11">
-          <input
-            type="checkbox"
-            className="size-5 accent-ink"
-            {...form.register("place.estimated")}
-          />
-          Sizes are estimated
-        </label>
+        <Tick label="Sizes are estimated" {...form.register("place.estimated")} />
       </div>
     ),
   };
@@ -193,9 +174,8 @@ const TICKS = [
 ] as const;
 
 function useFor(form: PlaceFormOf): Fold {
-  const field = usePlaceFields(form);
+  const field = fieldsOf(form);
   const place = form.watch("place");
-  const faults = form.formState.errors.place;
   return {
     title: "What for",
     told: listed([
@@ -205,10 +185,10 @@ function useFor(form: PlaceFormOf): Fold {
       ...TICKS.filter(({ name }) => place[name]).map(({ label }) => label.toLowerCase()),
       place.note,
     ]),
-    hasFault: Boolean(faults?.section || faults?.allowed || faults?.performer || faults?.note),
+    hasFault: hasFault(form, "place", ["section", "allowed", "performer", "note"]),
     fields: (
       <div className="flex flex-col gap-4">
-        <div className={GRID}>
+        <div className={FIELDS}>
           <SelectField
             label="Laid out for"
             empty="anything"
@@ -219,14 +199,7 @@ function useFor(form: PlaceFormOf): Fold {
         </div>
         <div className="flex flex-wrap gap-x-6 gap-y-2">
           {TICKS.map(({ name, label }) => (
-            <label key={name} className="flex min-h-9 items-center gap-2 max-hand:min-h-11">
-              <input
-                type="checkbox"
-                className="size-5 accent-ink"
-                {...form.register(`place.${name}`)}
-              />
-              {label}
-            </label>
+            <Tick key={name} label={label} {...form.register(`place.${name}`)} />
           ))}
         </div>
         <Controller

@@ -14,21 +14,18 @@ import gerula.app.platform.workspace.SignedIn;
 import gerula.core.kit.intake.place.PlaceLine;
 import gerula.core.kit.intake.place.PlaceSketch;
 import gerula.core.kit.opencase.OpenCase;
+import gerula.core.kit.opencase.Tray;
 import gerula.core.kit.place.Place;
-import gerula.core.kit.place.PlaceBuilder;
 import gerula.core.kit.place.PlaceTree;
-import gerula.core.kit.place.Purpose;
-import gerula.core.quantity.Mass;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.stereotype.Service;
+import org.springframework.stereotype.Component;
 
 /** Cases and bags typed in one line: drawn while one types, then made in one act. */
-@Service
+@Component
 class PlaceLines {
 
   private final PlaceStore store;
@@ -49,14 +46,12 @@ class PlaceLines {
         all.size(),
         (int) all.stream().filter(PlaceSketch::isEstimated).count(),
         (int) all.stream().filter(one -> one.inside().widthMm() == null).count(),
-        sketches.stream()
-            .map(
-                sketch -> {
-                  List<Place> places = new ArrayList<>();
-                  drawn(sketch, null, 1, places);
-                  return OpenCase.layOut(places.getFirst(), new PlaceTree(places), List.of());
-                })
-            .toList());
+        sketches.stream().map(PlaceLines::drawn).toList());
+  }
+
+  private static Tray drawn(PlaceSketch sketch) {
+    List<Place> places = sketch.places(UUID::randomUUID);
+    return OpenCase.layOut(places.getFirst(), new PlaceTree(places), List.of());
   }
 
   /** All of them or none. */
@@ -108,22 +103,5 @@ class PlaceLines {
       made.add(id);
     }
     return made;
-  }
-
-  private static void drawn(
-      PlaceSketch sketch, @Nullable UUID parent, int reach, List<Place> places) {
-    UUID id = UUID.randomUUID();
-    places.add(
-        PlaceBuilder.builder(Place.bare(id, parent, sketch.name(), sketch.kind(), reach))
-            .inside(sketch.inside())
-            .ownMass(Mass.ofGrams(sketch.ownMassG()))
-            .greatestMass(
-                sketch.greatestMassG() == null ? null : Mass.ofGrams(sketch.greatestMassG()))
-            .purpose(new Purpose(sketch.section(), Set.of(), null))
-            .build());
-    int next = 1;
-    for (PlaceSketch inner : sketch.insides()) {
-      drawn(inner, id, next++, places);
-    }
   }
 }

@@ -23,8 +23,6 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -147,8 +145,10 @@ public final class LineReader {
 
   private LineRead read() {
     facts.read(namedTogether());
-    Own name = takeKnown(known.names(), Part.NAME).orElse(null);
-    Own maker = takeKnown(known.makers(), Part.MAKER).orElse(null);
+    OwnWord name = OwnWord.longest(known.names(), words).orElse(null);
+    take(name, Part.NAME);
+    OwnWord maker = OwnWord.longest(known.makers(), words).orElse(null);
+    take(maker, Part.MAKER);
     spelt = new Spelt(maker == null ? null : maker.spelt(), name == null ? null : name.spelt());
     Set<Integer> own = name == null ? Set.of() : name.at();
     range();
@@ -240,35 +240,10 @@ public final class LineReader {
     return positions;
   }
 
-  /** The longest of the kit's own words that stands in the line. */
-  private Optional<Own> takeKnown(List<String> own, Part as) {
-    List<Plain> plain = words.plain(words.free());
-    return own.stream()
-        .sorted(Comparator.comparingInt((String one) -> -one.length()))
-        .map(one -> new Own(one, standing(PlainWords.of(one), plain)))
-        .filter(one -> !one.at().isEmpty())
-        .findFirst()
-        .map(
-            one -> {
-              one.at().forEach(at -> words.take(at, at + 1, as));
-              return one;
-            });
-  }
-
-  /** One of the kit's own words and where it stands in the line. */
-  private record Own(String spelt, Set<Integer> at) {}
-
-  private static Set<Integer> standing(List<String> wanted, List<Plain> line) {
-    for (int from = 0; !wanted.isEmpty() && from + wanted.size() <= line.size(); from++) {
-      List<Plain> here = line.subList(from, from + wanted.size());
-      if (here.stream().map(Plain::word).toList().equals(wanted)) {
-        // What stands between them, like an ampersand, belongs to them.
-        return IntStream.rangeClosed(here.getFirst().at(), here.getLast().at())
-            .boxed()
-            .collect(Collectors.toSet());
-      }
+  private void take(@Nullable OwnWord own, Part as) {
+    if (own != null) {
+      own.at().forEach(at -> words.take(at, at + 1, as));
     }
-    return Set.of();
   }
 
   /** The first word, when it is capitalised, no word of the trade, and a name is left. */

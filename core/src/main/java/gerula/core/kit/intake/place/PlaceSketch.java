@@ -1,10 +1,18 @@
 package gerula.core.kit.intake.place;
 
 import gerula.core.kit.place.Inside;
+import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceBuilder;
 import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.place.Purpose;
 import gerula.core.kit.product.Section;
+import gerula.core.quantity.Mass;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -49,6 +57,31 @@ public record PlaceSketch(
 
   public boolean isWorn() {
     return kind == PlaceKind.BELT;
+  }
+
+  /**
+   * Places as they would be, to be drawn: itself first, everything in it behind.
+   *
+   * @param ids one for each of them
+   */
+  public List<Place> places(Supplier<UUID> ids) {
+    List<Place> places = new ArrayList<>();
+    add(places, ids, null, 1);
+    return places;
+  }
+
+  private void add(List<Place> places, Supplier<UUID> ids, @Nullable UUID parent, int reach) {
+    UUID id = ids.get();
+    places.add(
+        PlaceBuilder.builder(Place.bare(id, parent, name, kind, reach))
+            .inside(inside)
+            .ownMass(Mass.ofGrams(ownMassG))
+            .greatestMass(greatestMassG == null ? null : Mass.ofGrams(greatestMassG))
+            .purpose(new Purpose(section, Set.of(), null))
+            .build());
+    for (int at = 0; at < insides.size(); at++) {
+      insides.get(at).add(places, ids, id, at + 1);
+    }
   }
 
   /** It and everything in it. */
