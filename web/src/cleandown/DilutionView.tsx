@@ -1,23 +1,29 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { z } from "zod";
 import { ask, Problem, type Schemas } from "../api/client";
 import { Sentence } from "../parts/Sentence";
+import { fieldsOf, neededNumber, useTyped } from "../parts/typed";
 import { TextField } from "../ui/Field";
 import { decimal } from "../words/quantities";
 
 type Answer = Schemas["DilutionAnswer"];
 
+const WANTED = z.object({
+  stockPercent: neededNumber("Say how strong it is."),
+  targetPercent: neededNumber("Say how strong it should be."),
+  finalMl: neededNumber("Say how much you want."),
+});
+
 const DRAWN_PX = 220;
 
 /** How much of a strong alcohol and how much water make so much of a weaker one. */
 export function DilutionView() {
-  const [stock, setStock] = useState("99");
-  const [target, setTarget] = useState("70");
-  const [amount, setAmount] = useState("500");
+  const form = useTyped(WANTED, { stockPercent: "99", targetPercent: "70", finalMl: "500" });
+  const typed = form.watch();
   const asked = {
-    stockPercent: decimal(stock),
-    targetPercent: decimal(target),
-    finalMl: decimal(amount),
+    stockPercent: decimal(typed.stockPercent),
+    targetPercent: decimal(typed.targetPercent),
+    finalMl: decimal(typed.finalMl),
   };
   const answer = useQuery({
     queryKey: ["dilution", asked],
@@ -25,14 +31,19 @@ export function DilutionView() {
     queryFn: () => ask<Answer>("POST", "/api/calc/dilution", asked),
   });
   const faults = answer.error instanceof Problem ? answer.error.faults : [];
-  const fault = (path: string) => faults.find((one) => one.path === path)?.message;
+  const written = fieldsOf(form);
+  const field = (name: keyof typeof typed) => ({
+    ...written(name),
+    fault: faults.find((one) => one.path === name)?.message,
+  });
   return (
     <div className="flex flex-col gap-6">
       <Sentence>
         {answer.data ? (
           <>
-            <b>{answer.data.stockMl} ml</b> of {stock} % and <b>{answer.data.waterMl} ml</b> of
-            water make {amount} ml of {target} %.
+            <b>{answer.data.stockMl} ml</b> of {typed.stockPercent} % and{" "}
+            <b>{answer.data.waterMl} ml</b> of water make {typed.finalMl} ml of{" "}
+            {typed.targetPercent} %.
           </>
         ) : (
           "Say how strong it is, how strong it should be, and how much you want."
@@ -44,28 +55,19 @@ export function DilutionView() {
             label="The bottle says"
             hint="% by volume"
             inputMode="decimal"
-            value={stock}
-            fault={fault("stockPercent")}
-            onChange={(event) => setStock(event.target.value)}
+            {...field("stockPercent")}
           />
           <TextField
             label="Wanted"
             hint="% by volume"
             inputMode="decimal"
-            value={target}
-            fault={fault("targetPercent")}
-            onChange={(event) => setTarget(event.target.value)}
+            {...field("targetPercent")}
           />
-          <TextField
-            label="In all"
-            hint="ml"
-            inputMode="decimal"
-            value={amount}
-            fault={fault("finalMl")}
-            onChange={(event) => setAmount(event.target.value)}
-          />
+          <TextField label="In all" hint="ml" inputMode="decimal" {...field("finalMl")} />
         </div>
-        {answer.data && <Measured answer={answer.data} stock={stock} total={asked.finalMl ?? 1} />}
+        {answer.data && (
+          <Measured answer={answer.data} stock={typed.stockPercent} total={asked.finalMl ?? 1} />
+        )}
       </div>
     </div>
   );

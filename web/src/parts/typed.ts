@@ -68,6 +68,11 @@ export function typedNumber() {
   });
 }
 
+/** A whole number that cannot be left out. */
+export function neededWhole(otherwise: string) {
+  return neededNumber(otherwise).refine(Number.isInteger, "Write a whole number.");
+}
+
 /** A number that cannot be left out. */
 export function neededNumber(otherwise: string) {
   return typedNumber().transform((value, context): number => {

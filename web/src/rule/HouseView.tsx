@@ -1,20 +1,22 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
+import { z } from "zod";
 import { useActs } from "../api/acts";
 import { ask, Problem, type Schemas } from "../api/client";
 import { useItemsOf } from "../api/dates";
 import { Sentence } from "../parts/Sentence";
+import { fieldsOf, neededWhole, typedNumber, useTyped } from "../parts/typed";
 import { TimeZone } from "../signin/TimeZone";
 import { Button } from "../ui/Button";
 import { ChangedElsewhere } from "../ui/ChangedElsewhere";
 import { TextField } from "../ui/Field";
+import { showFaults } from "../ui/faults";
 import { Without } from "../ui/Without";
 import { capital, count, word } from "../words/codes";
 import { fullName } from "../words/items";
 
 type House = Schemas["HouseView"];
-type School = House["dateLimits"];
 
 /** The two columns of limits, as they are called on the screen. */
 const LIMITS = { usual: "usual", cautious: "stricter" } as const;
@@ -29,47 +31,58 @@ export function HouseView() {
   return <Rules key={house.data.version} house={house.data} />;
 }
 
-type Draft = {
-  dateLimits: School;
-  own: Record<string, string>;
-  eyeMarginDays: string;
-  reservePercent: string;
-  deliveryDays: string;
-};
+const RULES = z.object({
+  dateLimits: z.enum(["usual", "cautious"]),
+  own: z.record(z.string(), typedNumber()),
+  eyeMarginDays: neededWhole("Say how many days."),
+  reservePercent: neededWhole("Say how many percent."),
+  deliveryDays: neededWhole("Say how many days."),
+});
+
+type Draft = z.input<typeof RULES>;
 
 function Rules({ house }: { house: House }) {
   const { perform } = useActs();
-  const [draft, setDraft] = useState<Draft>(() => draftOf(house));
+  const form = useTyped(RULES, draftOf(house));
   const [problem, setProblem] = useState<Problem | null>(null);
-  const rules = rulesOf(draft);
+  const draft = form.watch();
+  const { data: meant } = RULES.safeParse(draft);
+  const field = fieldsOf(form);
   const isChanged = JSON.stringify(draft) !== JSON.stringify(draftOf(house));
-  const save = async (version = house.version) => {
-    try {
-      await perform({
-        method: "PUT",
-        path: "/api/house",
-        body: { version, rules },
-        done: "Saved the house rules.",
-      });
-    } catch (thrown) {
-      setProblem(thrown instanceof Problem ? thrown : null);
-    }
-  };
+  const save = (version = house.version) =>
+    form.handleSubmit(async (typed) => {
+      const rules = rulesOf(typed);
+      try {
+        await perform({
+          method: "PUT",
+          path: "/api/house",
+          body: { version, rules },
+          done: "Saved the house rules.",
+        });
+      } catch (thrown) {
+        if (!(thrown instanceof Problem)) throw thrown;
+        setProblem(thrown);
+        showFaults(thrown, form.setError, (path) => fieldOf(path, rules.ownLimits));
+      }
+    })();
   const current = problem?.current as House | null | undefined;
-  const fault = (path: string) => problem?.faults.find((one) => one.path.startsWith(path))?.message;
   return (
     <div className="flex flex-col gap-6">
       <Sentence>
         You use the <b>{LIMITS[house.dateLimits]}</b> shelf-life limits
         {ownCount(house) > 0 && `, with ${count(ownCount(house), "limit")} of your own`}.{" "}
-        {isChanged ? <Effect rules={rules} /> : "Change one and see what it would do."}
+        {isChanged && meant ? (
+          <Effect rules={rulesOf(meant)} />
+        ) : (
+          "Change one and see what it would do."
+        )}
       </Sentence>
       {current && (
         <ChangedElsewhere
           what="set of rules"
           onKeepMine={() => void save(current.version)}
           onTakeTheirs={() => {
-            setDraft(draftOf(current));
+            form.reset(draftOf(current));
             setProblem(null);
           }}
         />
@@ -81,7 +94,7 @@ function Rules({ house }: { house: House }) {
             key={school}
             type="button"
             aria-pressed={draft.dateLimits === school}
-            onClick={() => setDraft({ ...draft, dateLimits: school })}
+            onClick={() => form.setValue("dateLimits", school)}
             className="min-h-11 rounded border border-line px-4 hover:bg-lit aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
           >
             {LIMITS[school]}
@@ -93,23 +106,19 @@ function Rules({ house }: { house: House }) {
           label="Replace eye products"
           hint="days early"
           inputMode="numeric"
-          value={draft.eyeMarginDays}
-          fault={fault("rules") && capital(fault("rules") ?? "")}
-          onChange={(event) => setDraft({ ...draft, eyeMarginDays: event.target.value })}
+          {...field("eyeMarginDays")}
         />
         <TextField
           label="Reserve of disposables"
           hint="%"
           inputMode="numeric"
-          value={draft.reservePercent}
-          onChange={(event) => setDraft({ ...draft, reservePercent: event.target.value })}
+          {...field("reservePercent")}
         />
         <TextField
           label="An order takes"
           hint="days"
           inputMode="numeric"
-          value={draft.deliveryDays}
-          onChange={(event) => setDraft({ ...draft, deliveryDays: event.target.value })}
+          {...field("deliveryDays")}
         />
       </div>
       <div className="flex flex-wrap gap-2">
@@ -117,13 +126,18 @@ function Rules({ house }: { house: House }) {
           Save
         </Button>
         {isChanged && (
-          <Button kind="bare" onClick={() => setDraft(draftOf(house))}>
+          <Button kind="bare" onClick={() => form.reset(draftOf(house))}>
             Cancel
           </Button>
         )}
       </div>
       <TimeZone />
-      <Limits house={house} draft={draft} onChange={setDraft} />
+      <Limits
+        house={house}
+        draft={draft}
+        fault={(dateClass) => form.getFieldState(`own.${dateClass}`, form.formState).error?.message}
+        onChange={(dateClass, months) => form.setValue(`own.${dateClass}`, months)}
+      />
     </div>
   );
 }
@@ -146,16 +160,19 @@ function draftOf(house: House): Draft {
   };
 }
 
-function rulesOf(draft: Draft) {
-  return {
-    dateLimits: draft.dateLimits,
-    ownLimits: Object.entries(draft.own)
-      .filter(([, months]) => months.trim() !== "")
-      .map(([dateClass, months]) => ({ dateClass, months: Number(months) || 0 })),
-    eyeMarginDays: Number(draft.eyeMarginDays),
-    reservePercent: Number(draft.reservePercent),
-    deliveryDays: Number(draft.deliveryDays),
-  };
+function rulesOf({ own, ...rules }: z.output<typeof RULES>) {
+  const ownLimits = Object.entries(own).flatMap(([dateClass, months]) =>
+    months === null ? [] : [{ dateClass, months }],
+  );
+  return { ...rules, ownLimits };
+}
+
+const OWN_LIMIT = /^rules\.ownLimits\[(\d+)\]/;
+
+/** Where a part of the rules was written. */
+function fieldOf(path: string, ownLimits: { dateClass: string }[]): string {
+  const [, at] = OWN_LIMIT.exec(path) ?? [];
+  return at ? `own.${ownLimits[Number(at)]?.dateClass}` : path.replace("rules.", "");
 }
 
 /** What would be past, or good again, today. */
@@ -207,10 +224,15 @@ function period(told: string): string {
   return many ? `${many} ${unit === "M" ? "months" : "days"}` : "no limit";
 }
 
-type LimitsProps = { house: House; draft: Draft; onChange: (draft: Draft) => void };
+type LimitsProps = {
+  house: House;
+  draft: Draft;
+  fault: (dateClass: string) => string | undefined;
+  onChange: (dateClass: string, months: string) => void;
+};
 
 /** The two schools side by side, and one's own, which is written one at a time. */
-function Limits({ house, draft, onChange }: LimitsProps) {
+function Limits({ house, draft, fault, onChange }: LimitsProps) {
   const [open, setOpen] = useState<string | null>(null);
   return (
     <section aria-label="Limits by class" className="max-w-3xl">
@@ -244,9 +266,8 @@ function Limits({ house, draft, onChange }: LimitsProps) {
                 isOpen={open === limit.dateClass}
                 onOpen={() => setOpen(limit.dateClass)}
                 onDone={() => setOpen(null)}
-                onChange={(months) =>
-                  onChange({ ...draft, own: { ...draft.own, [limit.dateClass]: months } })
-                }
+                fault={fault(limit.dateClass)}
+                onChange={(months) => onChange(limit.dateClass, months)}
               />
             </li>
           );
@@ -259,6 +280,7 @@ function Limits({ house, draft, onChange }: LimitsProps) {
 type OwnLimitProps = {
   name: string;
   own: string;
+  fault: string | undefined;
   isOpen: boolean;
   onOpen: () => void;
   onDone: () => void;
@@ -266,8 +288,8 @@ type OwnLimitProps = {
 };
 
 /** A limit of one's own: a word until it is pressed, then a field. */
-function OwnLimit({ name, own, isOpen, onOpen, onDone, onChange }: OwnLimitProps) {
-  if (!isOpen) {
+function OwnLimit({ name, own, fault, isOpen, onOpen, onDone, onChange }: OwnLimitProps) {
+  if (!isOpen && !fault) {
     return (
       <button
         type="button"
@@ -280,9 +302,10 @@ function OwnLimit({ name, own, isOpen, onOpen, onDone, onChange }: OwnLimitProps
     );
   }
   return (
-    <input
-      aria-label={`Own limit of ${name}, months`}
-      // biome-ignore lint/a11y/noAutofocus: it was opened to be written in.
+    <TextField
+      label={`Own limit of ${name}, months`}
+      isBare
+      fault={fault}
       autoFocus
       inputMode="numeric"
       placeholder="months"
@@ -290,7 +313,6 @@ function OwnLimit({ name, own, isOpen, onOpen, onDone, onChange }: OwnLimitProps
       onChange={(event) => onChange(event.target.value)}
       onBlur={onDone}
       onKeyDown={(event) => event.key === "Enter" && onDone()}
-      className="min-h-9 w-full rounded border border-line bg-paper px-2 max-hand:min-h-11"
     />
   );
 }

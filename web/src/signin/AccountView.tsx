@@ -1,9 +1,10 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { useForm } from "react-hook-form";
+import { z } from "zod";
 import { ask, Problem, type Schemas } from "../api/client";
 import { useSession, useZone } from "../api/session";
 import { Sentence } from "../parts/Sentence";
+import { fieldsOf, neededWord, useTyped } from "../parts/typed";
 import { Button, buttonLook } from "../ui/Button";
 import { TextField } from "../ui/Field";
 import { showFaults } from "../ui/faults";
@@ -50,12 +51,16 @@ function Part({ title, children }: { title: string; children: React.ReactNode })
   );
 }
 
-type Passphrases = { present: string; fresh: string };
+const PASSPHRASES = z.object({
+  present: neededWord("Write the one you sign in with."),
+  fresh: neededWord("Write the new one."),
+});
 
 function ChangePassphrase() {
   const queries = useQueryClient();
-  const { register, handleSubmit, setError, reset, formState } = useForm<Passphrases>();
-  const { errors, isSubmitting } = formState;
+  const form = useTyped(PASSPHRASES, { present: "", fresh: "" });
+  const { handleSubmit, setError, reset } = form;
+  const field = fieldsOf(form);
   const [isChanged, setChanged] = useState(false);
   const save = handleSubmit(async (both) => {
     setChanged(false);
@@ -78,18 +83,16 @@ function ChangePassphrase() {
           label="Current passphrase"
           type="password"
           autoComplete="current-password"
-          fault={errors.present?.message}
-          {...register("present")}
+          {...field("present")}
         />
         <TextField
           label="New passphrase"
           hint="12 characters or more, several words"
           type="password"
           autoComplete="new-password"
-          fault={errors.fresh?.message}
-          {...register("fresh")}
+          {...field("fresh")}
         />
-        <Button type="submit" disabled={isSubmitting} className="self-start">
+        <Button type="submit" disabled={form.formState.isSubmitting} className="self-start">
           Change passphrase
         </Button>
         {isChanged && (
@@ -158,11 +161,14 @@ function device(browser: string): string {
   return /mobi/i.test(browser) ? "A phone" : "A computer";
 }
 
+const PROOF = z.object({ passphrase: neededWord("Write your passphrase.") });
+
 /** Everything is offered for export before it is deleted for good. */
 function Leave() {
   const queries = useQueryClient();
   const [isAsking, setAsking] = useState(false);
-  const { register, handleSubmit, setError, formState } = useForm<{ passphrase: string }>();
+  const form = useTyped(PROOF, { passphrase: "" });
+  const { handleSubmit, setError, formState } = form;
   const leave = handleSubmit(async (proof) => {
     try {
       await ask("POST", "/api/account/delete", proof);
@@ -195,8 +201,7 @@ function Leave() {
             hint="to be sure it is you"
             type="password"
             autoComplete="current-password"
-            fault={formState.errors.passphrase?.message}
-            {...register("passphrase")}
+            {...fieldsOf(form)("passphrase")}
           />
           <div className="flex gap-2">
             <Button kind="stop" type="submit" disabled={formState.isSubmitting}>

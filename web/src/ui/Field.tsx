@@ -43,11 +43,17 @@ type TextFieldProps = Shared & {
   inside?: ReactNode;
 } & ComponentProps<"input">;
 
-export function TextField({ label, hint, fault, inside, ...rest }: TextFieldProps) {
+export function TextField({ label, hint, fault, inside, isBare, ...rest }: TextFieldProps) {
   const id = useId();
   const input = <input id={id} className={BOX} {...faultProps(id, fault)} {...rest} />;
   return (
-    <Labelled label={label} {...(hint ? { hint } : {})} fault={fault} id={id}>
+    <Labelled
+      label={label}
+      {...(hint ? { hint } : {})}
+      {...(isBare ? { isBare } : {})}
+      fault={fault}
+      id={id}
+    >
       {inside ? (
         <div className="relative">
           {input}

@@ -1,13 +1,16 @@
-import { useState } from "react";
+import { z } from "zod";
 import { useActs } from "../../api/acts";
 import { useBookings } from "../../api/booking";
 import type { Item } from "../../api/client";
 import { usePlaces } from "../../api/kit";
 import { useToday } from "../../api/session";
+import { fieldsOf, neededWord, quietly, useTyped } from "../../parts/typed";
 import { Button } from "../../ui/Button";
 import { SelectField, TextField } from "../../ui/Field";
 import { Sheet } from "../../ui/Sheet";
 import { placePath, shortName } from "../../words/items";
+
+const LIFTED = z.object({ to: neededWord("Choose where it goes."), person: z.string() });
 
 type LiftOutProps = { item: Item; open: boolean; onClose: () => void };
 
@@ -23,44 +26,42 @@ export function LiftOut({ item, open, onClose }: LiftOutProps) {
         .flatMap((booking) => booking.faces.map((face) => face.name)),
     ),
   ];
-  const [to, setTo] = useState("");
-  const [person, setPerson] = useState("");
-  const lift = async () => {
+  const form = useTyped(LIFTED, { to: "", person: "" });
+  const field = fieldsOf(form);
+  const lift = form.handleSubmit(async ({ to, person }) => {
     await perform({
       path: `/api/items/${item.id}/lift-out`,
       body: { to, person },
       done: `Lifted ${shortName(item)} out${person ? ` for ${person}` : ""}.`,
     });
     onClose();
-  };
+  });
   return (
     <Sheet title={`Lift ${shortName(item)} out`} open={open} onOpenChange={onClose}>
-      <div className="flex flex-col gap-4">
+      <form className="flex flex-col gap-4" onSubmit={quietly(lift)}>
         <SelectField
           label="It goes to"
           empty="Choose a place"
-          value={to}
           choices={[...places.keys()]
             .filter((id) => id !== item.now)
             .map((id) => ({ value: id, word: placePath(id, places) }))}
-          onChange={(event) => setTo(event.target.value)}
+          {...field("to")}
         />
         <TextField
           label="For whom"
           hint="or leave it open"
           list="faces-ahead"
-          value={person}
-          onChange={(event) => setPerson(event.target.value)}
+          {...field("person")}
         />
         <datalist id="faces-ahead">
           {faces.map((name) => (
             <option key={name} value={name} />
           ))}
         </datalist>
-        <Button kind="solid" disabled={!to} onClick={() => void lift().catch(() => {})}>
+        <Button kind="solid" type="submit">
           Lift out
         </Button>
-      </div>
+      </form>
     </Sheet>
   );
 }

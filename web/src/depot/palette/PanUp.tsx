@@ -1,14 +1,21 @@
 import { useState } from "react";
+import { z } from "zod";
 import { useActs } from "../../api/acts";
 import type { Item } from "../../api/client";
 import { useEmpties } from "../../api/depot";
 import { useFound } from "../../api/kit";
 import { useToday } from "../../api/session";
+import { fieldsOf, neededNumber, quietly, useTyped } from "../../parts/typed";
 import { Button } from "../../ui/Button";
 import { SelectField, TextField } from "../../ui/Field";
 import { Sheet } from "../../ui/Sheet";
 import { fullName, shortName } from "../../words/items";
-import { decimal, leftOf } from "../../words/quantities";
+import { leftOf } from "../../words/quantities";
+
+const FILLED = z.object({
+  empty: z.string(),
+  amount: neededNumber("Say how much goes into it."),
+});
 
 type PanUpProps = {
   place: string;
@@ -25,19 +32,19 @@ export function PanUp({ place, placeName, slot, open, onClose }: PanUpProps) {
   const kinds = (useEmpties().data?.kinds ?? []).filter((kind) => kind.empty.stock > 0);
   const [typed, setTyped] = useState("");
   const [source, setSource] = useState<Item | null>(null);
-  const [empty, setEmpty] = useState("");
-  const [amount, setAmount] = useState("");
+  const form = useTyped(FILLED, { empty: "", amount: "" });
+  const field = fieldsOf(form);
   const packs = useFoundPacks(typed);
   const found = source ? [] : packs;
-  const pan = async () => {
+  const pan = form.handleSubmit(async ({ empty, amount }) => {
     if (!source) return;
     await perform({
       path: "/api/decants",
       body: {
         newItem: crypto.randomUUID(),
         source: source.id,
-        empty: empty || pans(kinds)[0]?.id,
-        amount: decimal(amount),
+        empty,
+        amount,
         place,
         slot,
         sourceTo: null,
@@ -46,10 +53,10 @@ export function PanUp({ place, placeName, slot, open, onClose }: PanUpProps) {
       done: `Panned up ${shortName(source)} into slot ${slot}.`,
     });
     onClose();
-  };
+  });
   return (
     <Sheet title={`Pan up into slot ${slot} of ${placeName}`} open={open} onOpenChange={onClose}>
-      <div className="flex flex-col gap-4">
+      <form className="flex flex-col gap-4" onSubmit={quietly(pan)}>
         {source ? (
           <p>
             <b>{fullName(source)}</b> {leftOf(source)}.{" "}
@@ -71,7 +78,8 @@ export function PanUp({ place, placeName, slot, open, onClose }: PanUpProps) {
                 type="button"
                 onClick={() => {
                   setSource(item);
-                  setAmount(String(Math.min(1.5, item.left)));
+                  form.setValue("amount", String(Math.min(1.5, item.left)));
+                  form.setValue("empty", pans(kinds)[0]?.id ?? "");
                 }}
                 className="min-h-10 w-full border-hair border-b py-1 text-left hover:bg-lit max-hand:min-h-11"
               >
@@ -84,34 +92,28 @@ export function PanUp({ place, placeName, slot, open, onClose }: PanUpProps) {
           <>
             <SelectField
               label="Into"
-              value={empty || (pans(kinds)[0]?.id ?? "")}
               choices={pans(kinds).map((kind) => ({
                 value: kind.id,
                 word: `${kind.empty.name}, ${kind.empty.stock} in stock`,
               }))}
-              onChange={(event) => setEmpty(event.target.value)}
+              {...field("empty")}
             />
             <TextField
               label="How much"
               hint={source.product.unit}
               inputMode="decimal"
-              value={amount}
-              onChange={(event) => setAmount(event.target.value)}
+              {...field("amount")}
             />
             {source.sealed && <p>The pack is sealed: it is opened today.</p>}
             {pans(kinds).length === 0 && (
               <p className="text-stop">No empties are in stock: count them on their shelf.</p>
             )}
-            <Button
-              kind="solid"
-              disabled={pans(kinds).length === 0 || (decimal(amount) ?? 0) <= 0}
-              onClick={() => void pan().catch(() => {})}
-            >
+            <Button kind="solid" type="submit" disabled={pans(kinds).length === 0}>
               Pan up
             </Button>
           </>
         )}
-      </div>
+      </form>
     </Sheet>
   );
 }

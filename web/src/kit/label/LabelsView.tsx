@@ -1,16 +1,18 @@
 import { useMemo, useState } from "react";
 import { useSearchParams } from "react-router";
+import { z } from "zod";
 import { fetchFile, type Item, type Place, Problem, type Schemas } from "../../api/client";
 import { useItemsOf } from "../../api/dates";
 import { useSession } from "../../api/depot";
 import { useOpenPlaces, usePlaceList, usePlaces } from "../../api/kit";
 import { Sentence } from "../../parts/Sentence";
+import { fieldsOf, neededWhole, typedNumber, useTyped } from "../../parts/typed";
 import { Button, buttonLook } from "../../ui/Button";
 import { SelectField, TextField } from "../../ui/Field";
+import { showFaults } from "../../ui/faults";
 import { capital, choices, count } from "../../words/codes";
 import { fullName, placeChoices, placePath } from "../../words/items";
 import { SHEETS } from "../../words/lists";
-import { decimal } from "../../words/quantities";
 
 type Sheet = Schemas["PrintLabels"]["sheet"];
 
@@ -23,6 +25,14 @@ const PER_PAGE: Record<Sheet, number> = {
   "tape-9": 1,
   "tape-12": 1,
 };
+/** How a page of labels is printed: which of them are gone, and how far the printer is off. */
+const PRINTED = z.object({
+  skip: neededWhole("Say how many are used."),
+  offset: z.object({ rightMm: typedNumber(), downMm: typedNumber() }),
+});
+
+type Printed = z.input<typeof PRINTED>;
+
 const KEPT = "gerula-label-sheet";
 const KEPT_OFFSET = "gerula-label-offset";
 
@@ -36,30 +46,33 @@ export function LabelsView() {
   );
   const [left, setLeft] = useState<Set<string>>(new Set());
   const [sheet, setSheet] = useState<Sheet>(() => kept() ?? "a4-24");
-  const [skip, setSkip] = useState("0");
-  const [offset, setOffset] = useState(keptOffset);
+  const form = useTyped(PRINTED, { skip: "0", offset: keptOffset() });
+  const typed = form.watch();
+  const field = fieldsOf(form);
   const [trouble, setTrouble] = useState<string | null>(null);
   const items = chosen.items.filter((item) => !left.has(item.id));
   const places = chosen.places.filter((place) => !left.has(place.id));
   const labels = items.length + places.length;
-  const pages = Math.ceil((labels + Number(skip)) / PER_PAGE[sheet]);
-  const print = async () => {
+  const pages = Math.ceil((labels + (Number(typed.skip) || 0)) / PER_PAGE[sheet]);
+  const print = form.handleSubmit(async ({ skip, offset }) => {
     setTrouble(null);
     localStorage.setItem(KEPT, sheet);
-    localStorage.setItem(KEPT_OFFSET, JSON.stringify(offset));
+    localStorage.setItem(KEPT_OFFSET, JSON.stringify(typed.offset));
     try {
       const pdf = await fetchFile("POST", "/api/labels", {
         items: items.map((item) => item.id),
         places: places.map((place) => place.id),
         sheet,
-        skip: Number(skip) || 0,
-        offset: inMm(offset),
+        skip,
+        offset: { rightMm: offset.rightMm ?? 0, downMm: offset.downMm ?? 0 },
       });
       save(pdf, "gerula-labels.pdf");
     } catch (thrown) {
-      setTrouble(thrown instanceof Problem ? thrown.message : "The labels were not made.");
+      if (!(thrown instanceof Problem)) throw thrown;
+      showFaults(thrown, form.setError);
+      if (thrown.faults.length === 0) setTrouble(thrown.message);
     }
-  };
+  });
   const toggle = (id: string) =>
     setLeft((before) => {
       const next = new Set(before);
@@ -79,7 +92,7 @@ export function LabelsView() {
           value={sheet}
           onChange={(event) => {
             setSheet(event.target.value as Sheet);
-            setSkip("0");
+            form.setValue("skip", "0");
           }}
         />
         {PER_PAGE[sheet] > 1 && (
@@ -88,8 +101,7 @@ export function LabelsView() {
               label="Labels already used"
               hint="stay empty"
               inputMode="numeric"
-              value={skip}
-              onChange={(event) => setSkip(event.target.value)}
+              {...field("skip")}
             />
           </div>
         )}
@@ -102,7 +114,7 @@ export function LabelsView() {
           {trouble}
         </p>
       )}
-      <PrinterOffset sheet={sheet} offset={offset} onChange={setOffset} />
+      <PrinterOffset sheet={sheet} typed={typed} field={field} />
       <Choose />
       <ul className="max-w-4xl border-ink border-t">
         {chosen.places.map((place) => (
@@ -128,23 +140,22 @@ export function LabelsView() {
   );
 }
 
-type Offset = { right: string; down: string };
-
-/** What is written, as numbers; what is no number moves nothing. */
-function inMm({ right, down }: Offset) {
-  return { rightMm: decimal(right) ?? 0, downMm: decimal(down) ?? 0 };
-}
-
-function keptOffset(): Offset {
+function keptOffset(): Printed["offset"] {
   const kept = localStorage.getItem(KEPT_OFFSET);
-  return kept ? (JSON.parse(kept) as Offset) : { right: "0", down: "0" };
+  const { data } = PRINTED.shape.offset.safeParse(kept ? JSON.parse(kept) : null);
+  return { rightMm: String(data?.rightMm ?? 0), downMm: String(data?.downMm ?? 0) };
 }
 
-type OffsetProps = { sheet: Sheet; offset: Offset; onChange: (offset: Offset) => void };
+type OffsetProps = {
+  sheet: Sheet;
+  typed: Printed;
+  field: ReturnType<typeof fieldsOf<Printed, z.output<typeof PRINTED>>>;
+};
 
 /** Printers feed a sheet a little askew: a trial page shows by how much, and what is written here mends it. */
-function PrinterOffset({ sheet, offset, onChange }: OffsetProps) {
-  const { rightMm, downMm } = inMm(offset);
+function PrinterOffset({ sheet, typed, field }: OffsetProps) {
+  const { data } = PRINTED.safeParse(typed);
+  const { rightMm, downMm } = data?.offset ?? {};
   return (
     <details>
       <summary className="w-fit py-1.5 text-soft underline max-hand:min-h-11">
@@ -157,23 +168,13 @@ function PrinterOffset({ sheet, offset, onChange }: OffsetProps) {
       </p>
       <div className="flex flex-wrap items-end gap-3">
         <div className="w-32">
-          <TextField
-            label="Right, mm"
-            inputMode="decimal"
-            value={offset.right}
-            onChange={(event) => onChange({ ...offset, right: event.target.value })}
-          />
+          <TextField label="Right, mm" inputMode="decimal" {...field("offset.rightMm")} />
         </div>
         <div className="w-32">
-          <TextField
-            label="Down, mm"
-            inputMode="decimal"
-            value={offset.down}
-            onChange={(event) => onChange({ ...offset, down: event.target.value })}
-          />
+          <TextField label="Down, mm" inputMode="decimal" {...field("offset.downMm")} />
         </div>
         <a
-          href={`/api/labels/trial?sheet=${sheet}&rightMm=${rightMm}&downMm=${downMm}`}
+          href={`/api/labels/trial?sheet=${sheet}&rightMm=${rightMm ?? 0}&downMm=${downMm ?? 0}`}
           target="_blank"
           rel="noreferrer"
           className={buttonLook()}

@@ -36,7 +36,7 @@ class ColdStartTest {
 
   @RepeatedTest(2)
   void whoeverComesFirstIsAnsweredHoweverManyComeAtOnce() throws Exception {
-    application = Packaged.fresh("gerula_cold", "-XX:ActiveProcessorCount=2");
+    application = Packaged.packed("gerula_cold", "-XX:ActiveProcessorCount=2");
     try (ExecutorService all = Executors.newFixedThreadPool(AT_ONCE)) {
       List<Future<Integer>> answers =
           IntStream.range(0, AT_ONCE).mapToObj(i -> all.submit(() -> ask(i))).toList();

@@ -22,7 +22,6 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -108,7 +107,6 @@ public class WorkspaceImport {
         who,
         actId,
         "imported",
-        Map.of(),
         act -> {
           refuseUnlessEmpty();
           write(who, act, source, head, check, dates, deadline);

@@ -17,7 +17,6 @@ import gerula.core.booking.Face;
 import gerula.core.kit.place.PlaceTree;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -77,7 +76,6 @@ public class Bookings {
         who,
         actId,
         "added",
-        Map.of(),
         act -> {
           check(id, draft);
           act.touch(ThingKind.BOOKING_THING, id, () -> store.insert(id, draft));
@@ -90,13 +88,11 @@ public class Bookings {
         who,
         actId,
         "changed",
-        Map.of(),
         act -> {
           store.lock(id);
           StoredBooking before = existing(id);
-          if (before.version() != version) {
-            throw Refused.changedMeanwhile("booking", BookingRecords.view(before));
-          }
+          Refused.unlessUnchanged(
+              version, before.version(), "booking", () -> BookingRecords.view(before));
           check(id, draft);
           refuseOtherBagsOnTheWay(before, draft);
           act.touch(ThingKind.BOOKING_THING, id, () -> store.update(id, draft));
@@ -155,7 +151,6 @@ public class Bookings {
         who,
         actId,
         "called-off",
-        Map.of(),
         act -> {
           store.lock(id);
           StoredBooking booking = existing(id);

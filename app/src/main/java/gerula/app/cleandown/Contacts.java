@@ -20,7 +20,6 @@ import gerula.core.kit.item.Item;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -72,7 +71,6 @@ class Contacts {
         who,
         actId,
         "used-on",
-        Map.of(),
         act -> {
           StoredBooking at = bookings.existing(booking);
           Face touched =

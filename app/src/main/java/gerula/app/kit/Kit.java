@@ -134,7 +134,6 @@ public class Kit {
         who,
         actId,
         "added",
-        Map.of(),
         act -> {
           UUID product = knownProduct != null ? knownProduct : item;
           checkNew(product, newProduct, draft);
@@ -238,13 +237,12 @@ public class Kit {
         who,
         actId,
         "changed",
-        Map.of(),
         act -> {
           store.lock(id);
           StoredItem before = existing(id);
-          if (before.version() != version || before.productVersion() != productVersion) {
-            throw Refused.changedMeanwhile("item", views.now().of(before));
-          }
+          Refused.unlessUnchanged(version, before.version(), "item", () -> views.now().of(before));
+          Refused.unlessUnchanged(
+              productVersion, before.productVersion(), "item", () -> views.now().of(before));
           ItemDraft draft = description.over(ItemRows.draft(store.row(id)));
           checkEdit(before, product, draft);
           change(act, before, product, draft);
@@ -261,7 +259,6 @@ public class Kit {
         who,
         actId,
         "changed",
-        Map.of(),
         act -> {
           store.lock(id);
           StoredItem before = existing(id);
@@ -293,7 +290,6 @@ public class Kit {
         who,
         actId,
         "label-read",
-        Map.of(),
         act -> {
           store.lock(id);
           StoredItem before = existing(id);

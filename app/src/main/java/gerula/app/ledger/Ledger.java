@@ -69,6 +69,11 @@ public class Ledger {
     this.guards = guards;
   }
 
+  /** Does an act of which nothing is told besides the things it touched. */
+  public void perform(SignedIn who, UUID id, String name, Consumer<Act> work) {
+    perform(who, id, name, Map.of(), work);
+  }
+
   /**
    * Does an act, unless it has been done already.
    *

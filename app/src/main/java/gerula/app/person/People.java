@@ -91,7 +91,6 @@ class People {
         who,
         actId,
         "added",
-        Map.of(),
         act -> {
           Person person = checked(id, draft);
           act.touch(ThingKind.PERSON_THING, id, () -> store.insert(person, 0));
@@ -103,12 +102,10 @@ class People {
         who,
         actId,
         "changed",
-        Map.of(),
         act -> {
           StoredPerson before = known(id);
-          if (before.version() != version) {
-            throw Refused.changedMeanwhile("person", PersonRecords.view(before));
-          }
+          Refused.unlessUnchanged(
+              version, before.version(), "person", () -> PersonRecords.view(before));
           Person person = checked(id, draft);
           act.touch(ThingKind.PERSON_THING, id, () -> store.update(person));
         });
@@ -120,7 +117,6 @@ class People {
         who,
         actId,
         "merged",
-        Map.of(),
         act -> {
           Person gone = known(id).person();
           Person stays = known(into).person();

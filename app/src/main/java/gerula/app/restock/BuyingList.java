@@ -117,7 +117,6 @@ public class BuyingList {
         who,
         actId,
         "wanted",
-        Map.of(),
         act -> {
           if (like(wish.product()).isEmpty()) {
             throw Refused.notThere("product", wish.product());
@@ -145,7 +144,6 @@ public class BuyingList {
         who,
         actId,
         "no-longer-wanted",
-        Map.of(),
         act -> {
           existing(id);
           act.touch(ThingKind.WANTED_THING, id, () -> store.remove(id));

@@ -12,7 +12,6 @@ import gerula.core.restock.Expiring;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -70,13 +69,11 @@ class House {
         who,
         actId,
         "house-rules-changed",
-        Map.of(),
         act -> {
           Optional<StoredRules> before = store.find();
           int known = before.map(StoredRules::version).orElse(0);
-          if (known != version) {
-            throw Refused.changedMeanwhile("set of house rules", HouseController.view(before));
-          }
+          Refused.unlessUnchanged(
+              version, known, "set of house rules", () -> HouseController.view(before));
           // One row a workspace: the first change makes it.
           UUID id = before.map(StoredRules::id).orElse(who.workspace());
           act.touch(

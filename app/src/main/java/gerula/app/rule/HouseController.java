@@ -89,13 +89,11 @@ class HouseController {
             "twice",
             "This class has two limits.");
       }
+      faults.build("rules.eyeMarginDays", () -> HouseRules.eyeMargin(eyeMarginDays));
+      faults.build("rules.reservePercent", () -> HouseRules.reserve(reservePercent));
+      faults.build("rules.deliveryDays", () -> HouseRules.delivery(deliveryDays));
       faults.refuseIfAny();
-      Optional<HouseRules> rules =
-          faults.build(
-              "rules",
-              () -> new HouseRules(dateLimits, own, eyeMarginDays, reservePercent, deliveryDays));
-      faults.refuseIfAny();
-      return rules.orElseThrow();
+      return new HouseRules(dateLimits, own, eyeMarginDays, reservePercent, deliveryDays);
     }
   }
 

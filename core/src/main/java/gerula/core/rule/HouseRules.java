@@ -28,9 +28,9 @@ public record HouseRules(
   public HouseRules {
     ownMonths = Map.copyOf(ownMonths);
     ownMonths.values().forEach(HouseRules::months);
-    within("eye margin", "days", eyeMarginDays, 365);
-    within("reserve", "%", reservePercent, 200);
-    within("time of delivery", "days", deliveryDays, 120);
+    eyeMargin(eyeMarginDays);
+    reserve(reservePercent);
+    delivery(deliveryDays);
   }
 
   /** The same house keeping to the shortest limits everywhere. */
@@ -55,7 +55,31 @@ public record HouseRules(
     return told;
   }
 
-  private static void within(String what, String unit, int told, int most) {
+  /**
+   * @return the days themselves
+   * @throws IllegalArgumentException when they do not lie between 0 and 365
+   */
+  public static int eyeMargin(int told) {
+    return within("eye margin", "days", told, 365);
+  }
+
+  /**
+   * @return the percentage itself
+   * @throws IllegalArgumentException when it does not lie between 0 and 200
+   */
+  public static int reserve(int told) {
+    return within("reserve", "%", told, 200);
+  }
+
+  /**
+   * @return the days themselves
+   * @throws IllegalArgumentException when they do not lie between 0 and 120
+   */
+  public static int delivery(int told) {
+    return within("time of delivery", "days", told, 120);
+  }
+
+  private static int within(String what, String unit, int told, int most) {
     if (told < 0 || told > most) {
       throw new IllegalArgumentException(
           "The "
@@ -68,5 +92,6 @@ public record HouseRules(
               + told
               + ".");
     }
+    return told;
   }
 }

@@ -51,7 +51,6 @@ class SessionSteps {
         who,
         actId,
         "begun",
-        Map.of(),
         act -> {
           StoredSession session = sessions.locked(id);
           Sessions.refuseUnlessPlanned(session);
@@ -142,7 +141,6 @@ class SessionSteps {
         who,
         actId,
         "cleared-away",
-        Map.of(),
         act -> {
           StoredSession session = sessions.locked(id);
           if (session.state() == State.PLANNED || session.state() == State.DONE) {

@@ -141,7 +141,6 @@ class Sessions {
         who,
         actId,
         "planned",
-        Map.of(),
         act -> {
           if (store.locked(id).isPresent()) {
             throw Refused.notNow("there-already", "This session is there already. Open it.");
@@ -167,12 +166,9 @@ class Sessions {
         who,
         actId,
         "planned",
-        Map.of(),
         act -> {
           StoredSession before = locked(id);
-          if (before.version() != version) {
-            throw Refused.changedMeanwhile("session", view(before));
-          }
+          Refused.unlessUnchanged(version, before.version(), "session", () -> view(before));
           refuseUnlessPlanned(before);
           check(draft);
           act.touch(
@@ -231,7 +227,6 @@ class Sessions {
         who,
         actId,
         "given-up",
-        Map.of(),
         act -> {
           refuseUnlessPlanned(locked(id));
           act.touch(ThingKind.BENCH_SESSION_THING, id, () -> store.remove(id));

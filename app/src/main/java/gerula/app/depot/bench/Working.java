@@ -74,7 +74,6 @@ class Working {
         who,
         actId,
         "picked-up",
-        Map.of(),
         act -> {
           StoredPiece piece = open(id, pieceId);
           pieces.putDownAll(act, id, pieceId);
@@ -135,7 +134,6 @@ class Working {
         who,
         actId,
         "left-out",
-        Map.of(),
         act -> {
           StoredPiece piece = open(id, pieceId);
           pieces.save(act, piece.now(PieceState.LEFT_OUT, null, pieces.worked(piece)));

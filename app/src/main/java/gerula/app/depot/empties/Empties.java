@@ -35,7 +35,6 @@ public class Empties {
         who,
         actId,
         "added",
-        Map.of(),
         act -> {
           if (store.locked(id).isPresent()) {
             throw Refused.notNow("there-already", "This kind is there already. Change it instead.");
@@ -49,12 +48,9 @@ public class Empties {
         who,
         actId,
         "changed",
-        Map.of(),
         act -> {
           StoredEmpty before = existing(id);
-          if (before.version() != version) {
-            throw Refused.changedMeanwhile("kind of empties", before);
-          }
+          Refused.unlessUnchanged(version, before.version(), "kind of empties", () -> before);
           save(act, new StoredEmpty(id, draft, version + 1));
         });
   }

@@ -32,7 +32,6 @@ import gerula.core.quantity.Unit;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
-import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -94,7 +93,7 @@ public class Decants {
       @Nullable LocalDate openedOn) {}
 
   void decant(SignedIn who, UUID actId, Decanting asked) {
-    ledger.perform(who, actId, "decanted", Map.of(), act -> decant(act, asked));
+    ledger.perform(who, actId, "decanted", act -> decant(act, asked));
   }
 
   /** Fills an empty as part of an act. */

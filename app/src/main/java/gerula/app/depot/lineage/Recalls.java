@@ -143,7 +143,6 @@ class Recalls {
         who,
         actId,
         "recalled",
-        Map.of(),
         act -> {
           Set<UUID> all = new LinkedHashSet<>(items);
           all.addAll(fillings.lineage().descendants(items));

@@ -206,7 +206,6 @@ class Refills {
         who,
         actId,
         "washed-out",
-        Map.of(),
         act -> {
           StoredItem container = kit.inKit(id);
           refuseUnlessContainer(container);

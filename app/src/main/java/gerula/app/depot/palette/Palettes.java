@@ -290,7 +290,6 @@ class Palettes {
         who,
         actId,
         "sorted",
-        Map.of(),
         act -> {
           palette(places.tree(), id);
           List<StoredItem> inside = store.itemsIn(List.of(id));

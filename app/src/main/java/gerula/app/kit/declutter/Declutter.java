@@ -222,7 +222,6 @@ class Declutter {
         who,
         actId,
         "kept",
-        Map.of(),
         act -> {
           ItemRecord changed = new ItemRecord();
           changed.setKeptOn(time.today());
@@ -236,7 +235,6 @@ class Declutter {
         who,
         actId,
         "retired",
-        Map.of(),
         act -> {
           if (places.place(to).isEmpty()) {
             throw Refused.notThere("place", to);

@@ -103,7 +103,6 @@ class Intake {
         who,
         actId,
         "imported",
-        Map.of(),
         act -> {
           Reading reading = reading(file, chosen);
           added[0] = add(act, reading, progress);

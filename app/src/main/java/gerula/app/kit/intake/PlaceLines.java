@@ -19,7 +19,6 @@ import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceTree;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -65,7 +64,6 @@ class PlaceLines {
                 who,
                 actId,
                 "added",
-                Map.of(),
                 act -> {
                   List<PlaceSketch> sketches = sketches(line);
                   requireSome(sketches);

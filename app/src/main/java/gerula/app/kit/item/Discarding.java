@@ -59,7 +59,6 @@ public class Discarding {
         who,
         actId,
         "discarded",
-        Map.of(),
         act -> {
           StoredItem item = kit.inKit(id);
           discardFacts(item, cause).forEach(act::tell);

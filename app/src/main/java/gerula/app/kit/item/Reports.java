@@ -11,7 +11,6 @@ import gerula.core.kit.item.Item;
 import gerula.core.kit.item.SpoilageReport;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -49,7 +48,6 @@ class Reports {
         who,
         actId,
         "reported",
-        Map.of(),
         act -> {
           LocalDate today = time.today();
           StoredItem item = kit.inKit(id);
@@ -71,7 +69,6 @@ class Reports {
         who,
         actId,
         "found-fine",
-        Map.of(),
         act -> {
           StoredItem item = kit.inKit(id);
           if (item.item().spoilage() == null && item.details().brokenPackOn() == null) {

@@ -49,7 +49,6 @@ class Using {
         who,
         actId,
         "used",
-        Map.of(),
         act -> {
           StoredItem item = kit.inKit(id);
           Faults faults = new Faults();
@@ -70,7 +69,6 @@ class Using {
         who,
         actId,
         "opened",
-        Map.of(),
         act -> {
           StoredItem item = kit.inKit(id);
           Faults faults = new Faults();
@@ -91,7 +89,6 @@ class Using {
         who,
         actId,
         "opened",
-        Map.of(),
         act -> {
           List<StoredItem> items = kit.inKit(act, ids);
           Faults faults = new Faults();
@@ -108,7 +105,6 @@ class Using {
         who,
         actId,
         "cleanliness-told",
-        Map.of(),
         act -> {
           StoredItem item = kit.inKit(id);
           handling.became(
@@ -139,7 +135,6 @@ class Using {
         who,
         actId,
         "measured",
-        Map.of(),
         act -> {
           StoredItem item = kit.inKit(id);
           handling.became(act, item, item.item().measured(left(item, level, left)));

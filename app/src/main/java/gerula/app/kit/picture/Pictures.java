@@ -12,7 +12,6 @@ import gerula.app.platform.picture.Jpeg;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.tables.tables.records.ItemRecord;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
@@ -45,7 +44,6 @@ class Pictures {
         who,
         actId,
         "pictured",
-        Map.of(),
         act -> {
           keep(id, jpeg);
           show(act, item, id);
@@ -76,7 +74,7 @@ class Pictures {
   }
 
   void remove(SignedIn who, UUID actId, UUID item) {
-    ledger.perform(who, actId, "picture-removed", Map.of(), act -> show(act, item, null));
+    ledger.perform(who, actId, "picture-removed", act -> show(act, item, null));
   }
 
   void show(Act act, UUID item, @Nullable UUID picture) {

@@ -11,7 +11,6 @@ import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -54,7 +53,6 @@ public class UnnamedPictures {
         who,
         actId,
         "photographed",
-        Map.of(),
         act -> {
           if (place != null && places.place(place).isEmpty()) {
             throw Refused.notThere("place", place);
@@ -70,7 +68,6 @@ public class UnnamedPictures {
         who,
         actId,
         "removed",
-        Map.of(),
         act -> {
           existing(id);
           remove(act, id);

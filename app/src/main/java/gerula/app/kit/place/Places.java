@@ -119,7 +119,6 @@ public class Places {
         who,
         actId,
         "added",
-        Map.of(),
         act -> {
           check(id, draft);
           people.know(act, draft.personName());
@@ -133,13 +132,11 @@ public class Places {
         who,
         actId,
         "changed",
-        Map.of(),
         act -> {
           store.lock(id);
           StoredPlace before = existing(id);
-          if (before.version() != version) {
-            throw Refused.changedMeanwhile("place", KitViews.of(before, 0, 0));
-          }
+          Refused.unlessUnchanged(
+              version, before.version(), "place", () -> KitViews.of(before, 0, 0));
           check(id, draft);
           people.know(act, draft.personName());
           act.touch(ThingKind.PLACE_THING, id, () -> store.update(id, draft));
@@ -153,7 +150,6 @@ public class Places {
         who,
         actId,
         "removed",
-        Map.of(),
         act -> {
           store.lock(id);
           existing(id);

@@ -93,7 +93,6 @@ public class Whereabouts {
         who,
         actId,
         "lent",
-        Map.of(),
         act -> {
           UUID to = placeOf(act, person.strip(), newPlace);
           PlaceTree before = places.tree();
@@ -182,7 +181,6 @@ public class Whereabouts {
         who,
         actId,
         "put-away",
-        Map.of(),
         act -> {
           // On the way two places may lie in each other; what counts is where they are in the end.
           PlaceTree before = places.tree();
@@ -217,7 +215,6 @@ public class Whereabouts {
         who,
         actId,
         "moved",
-        Map.of(),
         act -> {
           places.lock(id);
           StoredPlace place = places.place(id).orElseThrow(() -> Refused.notThere("place", id));

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.springframework.http.HttpStatus;
 
 /** What was asked was not done; nothing was changed. Answered as problem details (RFC 9457). */
@@ -47,8 +48,22 @@ public final class Refused extends RuntimeException {
         Map.of());
   }
 
-  /** Somebody else changed it since it was read. */
-  public static Refused changedMeanwhile(String kind, Object current) {
+  /**
+   * Nothing is written over what somebody else changed meanwhile.
+   *
+   * @param read the version that was read
+   * @param now the one it has by now
+   * @param kind what it is, in words
+   * @param current what is told of it as it is by now
+   * @throws Refused when they differ
+   */
+  public static void unlessUnchanged(int read, int now, String kind, Supplier<Object> current) {
+    if (read != now) {
+      throw changedMeanwhile(kind, current.get());
+    }
+  }
+
+  private static Refused changedMeanwhile(String kind, Object current) {
     return new Refused(
         HttpStatus.CONFLICT,
         "changed-meanwhile",
