@@ -120,6 +120,7 @@ class WallsTest {
             "gerula.app.depot..",
             "gerula.app.rule",
             "gerula.app.restock",
+            "gerula.app.shade",
             "gerula.app.tables..")
         .check(APP);
   }

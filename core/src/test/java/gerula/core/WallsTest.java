@@ -55,6 +55,7 @@ class WallsTest {
         .resideInAnyPackage(
             "gerula.core.quantity..",
             "gerula.core.rule..",
+            "gerula.core.shade..",
             "gerula.core.dates..",
             "gerula.core.kit..",
             "gerula.core.booking..",

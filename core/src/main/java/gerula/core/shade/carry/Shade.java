@@ -1,0 +1,17 @@
+package gerula.core.shade.carry;
+
+import gerula.core.shade.Lab;
+
+/**
+ * A shade that could be carried.
+ *
+ * @param massG 0 or more
+ * @param isMixer whether it only shifts others: it never goes onto a face alone
+ */
+public record Shade(String id, Lab colour, double massG, boolean isMixer) {
+  public Shade {
+    if (!(massG >= 0)) {
+      throw new IllegalArgumentException("A mass is 0 g or more, but this is " + massG);
+    }
+  }
+}
