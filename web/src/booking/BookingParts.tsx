@@ -4,9 +4,10 @@ import { usePlaces } from "../api/kit";
 import { DateField } from "../parts/DateField";
 import { type Fold, Folds, listed } from "../parts/Folds";
 import { Button } from "../ui/Button";
-import { TextField, Ticks } from "../ui/Field";
+import { SelectField, TextField, Ticks } from "../ui/Field";
+import { CONDITIONS, TRAVELS } from "../words/bookings";
 import { choices, word } from "../words/codes";
-import { CONDITIONS } from "../words/lists";
+import { KINDS_OF_WORK } from "../words/lists";
 import { type BookingForm, newFace } from "./bookingForm";
 import { FaceFields } from "./FaceFields";
 
@@ -45,6 +46,8 @@ function useWhen(): Fold {
       [booking.firstDay, booking.lastDay].filter(Boolean).join(" to "),
       booking.callTime && `call ${booking.callTime}`,
       booking.location,
+      booking.kind && word(booking.kind),
+      booking.travel && word(booking.travel),
     ]),
     hasFault: Boolean(
       faults?.title || faults?.firstDay || faults?.lastDay || faults?.callTime || faults?.location,
@@ -67,7 +70,19 @@ function useWhen(): Fold {
           fault={faults?.callTime?.message}
           {...register("booking.callTime")}
         />
-        <div className="col-span-full">
+        <SelectField
+          label="Kind of work"
+          empty="not said"
+          choices={choices(KINDS_OF_WORK)}
+          {...register("booking.kind")}
+        />
+        <SelectField
+          label="Travel"
+          empty="not said"
+          choices={choices(TRAVELS)}
+          {...register("booking.travel")}
+        />
+        <div className="col-span-2 max-hand:col-span-1">
           <TextField
             label="Where"
             fault={faults?.location?.message}

@@ -5,9 +5,10 @@ import { DepthField } from "../parts/DepthField";
 import { PersonField } from "../person/PersonField";
 import { Sensitive } from "../person/Sensitive";
 import { Button } from "../ui/Button";
-import { SelectField, Ticks } from "../ui/Field";
+import { SelectField, TextField, Ticks } from "../ui/Field";
+import { CONCERNS, EFFECTS, HAIRS, SERVICES, SKIN_TYPES, UNDERTONES } from "../words/bookings";
 import { capital, choices, word } from "../words/codes";
-import { CONCERNS, SENSITIVITIES, SERVICES, SKIN_TYPES } from "../words/lists";
+import { SENSITIVITIES } from "../words/lists";
 import type { BookingForm } from "./bookingForm";
 
 type FaceFieldsProps = { index: number; onRemove: () => void };
@@ -25,13 +26,61 @@ export function FaceFields({ index, onRemove }: FaceFieldsProps) {
         <SelectField label="Skin" choices={choices(SKIN_TYPES)} {...register(`${face}.skinType`)} />
       </div>
       <FaceKnown index={index} />
-      <FaceTicks index={index} name="services" legend="Services" codes={SERVICES} />
+      <FaceTicks index={index} name="services" legend="Services" codes={SERVICES} isPartOfThem />
       <FaceTicks index={index} name="sensitivities" legend="Sensitivities" codes={SENSITIVITIES} />
       <FaceTicks index={index} name="concerns" legend="Skin concerns" codes={CONCERNS} />
+      <FaceMore index={index} />
       <Button onClick={onRemove} aria-label={`Leave face ${index + 1} out`} className="self-start">
         Remove this face
       </Button>
     </div>
+  );
+}
+
+/** What her brows, her base and the amounts follow, and effects: seldom all of it is known. */
+function FaceMore({ index }: { index: number }) {
+  const { register, watch, formState } = useFormContext<BookingForm>();
+  const face = `booking.faces.${index}` as const;
+  const kind = watch("booking.kind");
+  const faults = formState.errors.booking?.faces?.[index];
+  return (
+    <details open={Boolean(faults?.looksPerDay) || undefined}>
+      <summary className="w-fit cursor-pointer py-1.5 text-soft underline max-hand:min-h-11">
+        Hair, undertone, looks and effects
+      </summary>
+      <div className="flex flex-col gap-4 pt-2">
+        <div className="grid grid-cols-3 items-start gap-4 max-hand:grid-cols-1">
+          <SelectField
+            label="Hair"
+            hint="brows follow it"
+            choices={HAIRS.map((code) => ({
+              value: code,
+              word: code === "unknown" ? "not known" : word(code),
+            }))}
+            {...register(`${face}.hair`)}
+          />
+          <SelectField
+            label="Undertone"
+            empty="not known"
+            choices={choices(UNDERTONES)}
+            {...register(`${face}.undertone`)}
+          />
+          <TextField
+            label="Looks a day"
+            inputMode="numeric"
+            fault={faults?.looksPerDay?.message}
+            {...register(`${face}.looksPerDay`)}
+          />
+        </div>
+        <FaceTicks
+          index={index}
+          name="services"
+          legend={kind === "effects" ? "Effects" : "Effects, if there are any"}
+          codes={EFFECTS}
+          isPartOfThem
+        />
+      </div>
+    </details>
   );
 }
 
@@ -85,9 +134,11 @@ type FaceTicksProps = {
   name: "services" | "sensitivities" | "concerns";
   legend: string;
   codes: readonly string[];
+  /** Others are ticked elsewhere. */
+  isPartOfThem?: boolean;
 };
 
-function FaceTicks({ index, name, legend, codes }: FaceTicksProps) {
+function FaceTicks({ index, name, legend, codes, isPartOfThem }: FaceTicksProps) {
   const { control } = useFormContext<BookingForm>();
   return (
     <Controller
@@ -96,10 +147,12 @@ function FaceTicks({ index, name, legend, codes }: FaceTicksProps) {
       render={({ field }) => (
         <Ticks
           legend={legend}
-          choices={[...new Set([...codes, ...field.value])].map((code) => ({
-            value: code,
-            word: capital(word(code)),
-          }))}
+          choices={(isPartOfThem ? codes : [...new Set([...codes, ...field.value])]).map(
+            (code) => ({
+              value: code,
+              word: capital(word(code)),
+            }),
+          )}
           chosen={field.value}
           onChange={field.onChange}
         />

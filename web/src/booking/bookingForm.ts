@@ -1,6 +1,14 @@
 import { z } from "zod";
 import type { Booking, Schemas } from "../api/client";
-import { neededDate, neededNumber, neededWord, typedDate, typedTime } from "../parts/typed";
+import {
+  neededDate,
+  neededNumber,
+  neededWhole,
+  neededWord,
+  typedDate,
+  typedTime,
+  typedWord,
+} from "../parts/typed";
 import { dateText } from "../words/dates";
 
 const face = z.object({
@@ -12,6 +20,12 @@ const face = z.object({
   concerns: z.array(z.string()),
   sensitivities: z.array(z.string()),
   services: z.array(z.string()),
+  undertone: typedWord(),
+  hair: z.string(),
+  zones: z.array(z.object({ zone: z.string(), skinType: z.string() })),
+  askedOn: z.string().nullable(),
+  daysPresent: z.array(z.string()),
+  looksPerDay: neededWhole("Say how many looks a day."),
 });
 
 export const bookingSchema = z.object({
@@ -24,6 +38,8 @@ export const bookingSchema = z.object({
     conditions: z.array(z.string()),
     bags: z.array(z.string()),
     faces: z.array(face),
+    kind: typedWord(),
+    travel: typedWord(),
   }),
 });
 
@@ -41,6 +57,12 @@ export function newFace(): FaceForm {
     concerns: [],
     sensitivities: [],
     services: ["skin-preparation", "base", "powder"],
+    undertone: "",
+    hair: "unknown",
+    zones: [],
+    askedOn: null,
+    daysPresent: [],
+    looksPerDay: "1",
   };
 }
 
@@ -55,6 +77,8 @@ export function emptyBooking(today: string): BookingForm {
       conditions: [],
       bags: [],
       faces: [newFace()],
+      kind: "",
+      travel: "",
     },
   };
 }
@@ -69,12 +93,21 @@ export function fromBooking(booking: Booking): BookingForm {
       location: booking.location,
       conditions: booking.conditions,
       bags: booking.bags,
-      faces: booking.faces.map((face) => ({ ...face, depth: String(face.depth) })),
+      faces: booking.faces.map((face) => ({
+        ...face,
+        depth: String(face.depth),
+        undertone: face.undertone ?? "",
+        looksPerDay: String(face.looksPerDay),
+      })),
+      kind: booking.kind ?? "",
+      travel: booking.travel ?? "",
     },
   };
 }
 
 /** Without a last day it is one day. */
 export function toDraft({ booking }: BookingTold) {
-  return { ...booking, lastDay: booking.lastDay ?? booking.firstDay } as Schemas["BookingDraft"];
+  const lastDay = booking.lastDay ?? booking.firstDay;
+  // What was decided about the list stays as it is.
+  return { ...booking, lastDay, choices: null } as Schemas["BookingDraft"];
 }

@@ -250,7 +250,7 @@ function Stage({ list, words, headline, card, then = [], thumb }: StageProps) {
           </summary>
           <ul className="flex flex-col gap-2">
             {gaps.map((gap) => (
-              <li key={String(gap.facts.kind)}>
+              <li key={gap.facts.need}>
                 {gapTitle(gap, words)}
                 <span className="block text-soft text-sm">{gapLines(gap, words).join(" ")}</span>
               </li>

@@ -8,6 +8,42 @@ const WORDS: Record<string, string> = {
   "touch-up-jars": "touch-up jars",
   "touch-up-jar": "touch-up jar",
   wet: "rain or spray",
+  tears: "tears on camera",
+  cramped: "cramped room",
+  remote: "no shop within an hour",
+  "masks-or-helmets": "masks or helmets",
+  night: "work at night",
+  "pool-or-sea": "pool or sea",
+  strobe: "strobe light",
+  "vehicle-heat-or-frost": "bags left in a hot or frozen car",
+  "early-call": "call before six",
+  "long-day": "long day",
+  "flight-cabin": "by air, cabin bags",
+  "flight-hold": "by air, checked bags",
+  car: "by car",
+  train: "by train",
+  correct: "colour correcting",
+  "stand-by": "stand-by on set",
+  "touch-up-kit": "touch-up kit to take home",
+  "take-off": "taking it off",
+  "fx-bruise": "bruise",
+  "fx-burn": "burn",
+  "fx-dirt": "dirt",
+  "fx-sweat-tears": "sweat or tears",
+  "fx-grey-hair": "grey hair",
+  "fx-wound": "wound",
+  "fx-blood": "blood",
+  "fx-age": "ageing",
+  "fx-bald-cap": "bald cap",
+  "fx-piece": "prosthetic piece",
+  "fx-hair": "facial hair, laid on",
+  "fx-tattoo": "tattoo transfer",
+  "fx-teeth": "tooth colour",
+  "fx-lenses": "lenses, by a licensed fitter",
+  sallow: "sallow skin",
+  tattoo: "tattoo to cover",
+  "mid-brown": "mid brown",
+  tubing: "tubing, for oily lids",
   dim: "dim room",
   daylight: "daylight outdoors",
   flash: "flash after dark",
@@ -68,6 +104,25 @@ const WORDS: Record<string, string> = {
 export function word(code: string): string {
   return WORDS[code] ?? code.replaceAll("-", " ");
 }
+
+/** What a need asks for: "eye colour, matte light"; what is no colour is its class. */
+export function needWord(code: string): string {
+  const [family = "", role] = code.split(":");
+  return role ? `${FAMILIES[family] ?? word(family)}, ${word(role)}` : word(code);
+}
+
+/** A role without what it is a role of: "matte light". */
+export function roleWord(role: string): string {
+  return word(role.split(":")[1] ?? role);
+}
+
+const FAMILIES: Record<string, string> = {
+  eyes: "eye colour",
+  brows: "brow colour",
+  lips: "lip colour",
+  lashes: "lashes",
+  correct: "corrector",
+};
 
 export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);

@@ -53,6 +53,7 @@ const ACTS: Record<string, string> = {
   "read-from-calendar": "Read from a calendar",
   "label-read": "Label read",
   "house-rules-changed": "House rules changed",
+  decided: "Decided about a packing list",
 };
 
 const FIELDS: Record<string, string> = {

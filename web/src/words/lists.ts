@@ -255,13 +255,23 @@ export const TRAITS: List<Draft["traits"]>[] = [
   "spf",
   "waterproof",
   "long-wear",
+  "transfer-proof",
+  "tubing",
   "sealing",
   "green-corrector",
   "peach-corrector",
   "orange-corrector",
+  "red-corrector",
+  "lavender-corrector",
+  "yellow-corrector",
   "shimmer",
   "fragrance-free",
   "natural-look",
+  "thin",
+  "full-cover",
+  "satin",
+  "dewy",
+  "mouth-safe",
   "flammable",
 ];
 
@@ -275,50 +285,6 @@ export const SENSITIVITIES = [
   "acrylate",
   "skin-alcohol",
   "gluten",
-];
-
-export const CONDITIONS: List<Schemas["BookingDraft"]["conditions"]>[] = [
-  "flash",
-  "daylight",
-  "dry-cold",
-  "heat",
-  "wet",
-  "sweat",
-  "no-power",
-  "no-water",
-  "dim",
-  "no-table",
-  "long-carry",
-  "flight",
-  "close-up",
-  "long-day",
-  "unknown-catering",
-];
-
-export const SERVICES: List<Schemas["FaceDraft"]["services"]>[] = [
-  "skin-preparation",
-  "base",
-  "powder",
-  "brows",
-  "eyes",
-  "mascara",
-  "lashes",
-  "lips",
-];
-
-export const SKIN_TYPES: Schemas["FaceDraft"]["skinType"][] = [
-  "normal",
-  "oily",
-  "dry",
-  "combination",
-  "mature",
-  "sensitive",
-];
-
-export const CONCERNS: List<Schemas["FaceDraft"]["concerns"]>[] = [
-  "redness",
-  "dark-circles",
-  "beard-shadow",
 ];
 
 export const PLACE_KINDS: Schemas["PlaceDraft"]["kind"][] = [
@@ -445,6 +411,7 @@ export const COLUMNS: Column[] = [
   "batch",
   "pack-code",
   "depth",
+  "roles",
   "finish",
   "coverage",
   "spf",

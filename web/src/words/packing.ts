@@ -1,5 +1,5 @@
 import type { Drawn, Face, Line, Schemas } from "../api/client";
-import { capital, word } from "./codes";
+import { capital, needWord, roleWord, word } from "./codes";
 import { inDate } from "./dates";
 import { fullName, shortName } from "./items";
 import { amount, mass } from "./quantities";
@@ -69,10 +69,33 @@ function chipWord(list: AnyReason[], line: Line, words: PackingWords): string {
       return each(of("for-concern").map(({ concern }) => word(concern))).join(", ");
     case "every-job":
       return "every job";
+    case "to-choose-from":
+      return list.length > 1
+        ? "to choose from"
+        : names(each(first.facts.faces.map((face) => faceName(face, words))), 2);
+    case "counted-for-service":
     case "counted-per-face":
       return amount(line.amount, "piece");
     case "reserve":
       return `+${first.facts.percent} %`;
+    case "for-work":
+      return word(first.facts.kind);
+    case "for-travel":
+      return word(first.facts.travel);
+    case "for-hair":
+      return each(of("for-hair").map(({ hair }) => hairWord(hair))).join(", ");
+    case "only-one":
+      return "no second one";
+    case "spare":
+      return "spare";
+    case "serves-role":
+      return each(of("serves-role").map(({ role }) => roleWord(role))).join(", ");
+    case "with-pan":
+      return list.length === 1 ? "for one pan" : `for ${list.length} pans`;
+    case "added":
+      return "added by you";
+    case "pinned":
+      return "pinned by you";
     case "companion-of":
       return list.length === 1
         ? `with ${itemName(first.facts.item, words)}`
@@ -101,10 +124,32 @@ function reasonLine({ code, facts }: AnyReason, words: PackingWords): string {
       return `${faceName(facts.face, words)}: ${word(facts.concern)}.`;
     case "every-job":
       return "Every job needs it.";
+    case "to-choose-from":
+      return `${capital(word(facts.service))} for ${names(facts.faces.map((face) => faceName(face, words)))}: decide on the day.`;
+    case "counted-for-service":
+      return `${capital(word(facts.service))}: ${facts.each} each time, ${facts.times === 1 ? "once" : `${facts.times} times`}.`;
     case "counted-per-face":
-      return `${faceName(facts.face, words)}: ${facts.eachDay} a day, ${facts.days} ${facts.days === 1 ? "day" : "days"}.`;
+      return `Whatever is done: ${facts.each} each time, ${facts.times === 1 ? "once" : `${facts.times} times`}.`;
     case "reserve":
       return `${facts.pieces} in reserve on ${facts.counted} counted, rounded up.`;
+    case "for-work":
+      return `The work: ${word(facts.kind)}.`;
+    case "for-travel":
+      return `The way there: ${word(facts.travel)}.`;
+    case "for-hair":
+      return `${faceName(facts.face, words)}: ${hairWord(facts.hair)}.`;
+    case "only-one":
+      return "The job would stop without it.";
+    case "spare":
+      return `If ${itemName(facts.of, words)} failed, the job would stop.`;
+    case "serves-role":
+      return `${capital(roleWord(facts.role))}: ${ROLE_SOURCES[facts.by]}.`;
+    case "with-pan":
+      return `${itemName(facts.pan, words)} lies in it; a palette comes whole.`;
+    case "added":
+      return "You added it.";
+    case "pinned":
+      return "You pinned it: it is taken before others.";
     case "companion-of":
       return `${itemName(facts.item, words)} is useless without it.`;
     case "suits-depth":
@@ -114,6 +159,17 @@ function reasonLine({ code, facts }: AnyReason, words: PackingWords): string {
     case "already-packed":
       return "Nothing needs it, but it is packed already.";
   }
+}
+
+const ROLE_SOURCES: Record<Schemas["ProductView"]["servesBy"], string> = {
+  told: "you said so",
+  colour: "its colour says so",
+  words: "guessed from its name",
+  nothing: "not known yet",
+};
+
+function hairWord(hair: string): string {
+  return hair === "unknown" ? "hair not known" : `${word(hair)} hair`;
 }
 
 /** Why an item does not serve. */
@@ -149,32 +205,49 @@ export function refusalWords({ code, facts }: Schemas["Refusal"], words: Packing
         : `suits depth ${facts.depth}, not ${facts.wanted}`;
     case "other-unit":
       return "is measured in another unit";
-    case "without-companion":
-      return `is useless without ${facts.anyOf.map(word).join(" or ")}, and there is none to take`;
+    case "one-person-only":
+      return "can be used on one face only: it cannot be cleaned";
+    case "other-role":
+      return `is ${facts.roles.map(roleWord).join(", ")}`;
+    case "role-unknown":
+      return "has a colour nobody has told: say what it is for";
+    case "stays-at-home":
+      return `stays at home: ${word(facts.condition)}`;
+    case "left-out":
+      return "stays at home because you said so";
+    case "on-another-booking":
+      return `goes along on ${facts.title}`;
   }
 }
 
 /** "Lash adhesive without latex for Isaura". */
 export function gapTitle(gap: Gap, words: PackingWords): string {
-  const { kind, faces, depth, wanted } = gap.facts;
+  const { need, faces, depth, wanted } = gap.facts;
   const traits = wanted.map(word).join(", ");
-  const what = `${traits ? `${capital(traits)} ` : ""}${traits ? word(kind) : capital(word(kind))}`;
+  const what = `${traits ? `${capital(traits)} ` : ""}${traits ? needWord(need) : capital(needWord(need))}`;
   const forWhom = faces.length ? ` for ${names(faces.map((id) => faceName(id, words)))}` : "";
   return `${what}${forWhom}${depth !== null ? `, depth ${depth}` : ""}`;
 }
 
 /** How much is missing, and what came nearest. */
 export function gapLines(gap: Gap, words: PackingWords): string[] {
-  const { shortThousandths, unit, nearest } = gap.facts;
+  const { shortThousandths, unit, nearest, blocks } = gap.facts;
   const short =
     shortThousandths === null || unit === null
       ? []
       : [`${capital(amount(shortThousandths / 1000, unit))} short.`];
+  const blocked = blocks.length
+    ? [`Without it of no use: ${names(blocks.map((item) => itemName(item, words)))}.`]
+    : [];
   const refused = nearest.map(({ item, reason }) => {
     const known = words.items.get(item);
     return `${known ? fullName(known) : "One item"} ${refusalWords(reason, words)}.`;
   });
-  return [...short, ...(refused.length ? refused : ["The kit has nothing of this kind."])];
+  return [
+    ...short,
+    ...blocked,
+    ...(refused.length ? refused : ["The kit has nothing of this kind."]),
+  ];
 }
 
 /** A finding, as a sentence. */
@@ -187,6 +260,16 @@ export function findingWords(finding: PackingFinding, words: PackingWords): stri
       const { item, lastDay } = finding.facts;
       return `${itemName(item, words)} is ${inDate(lastDay, words.today, "only until")}.`;
     }
+    case "last-of-it":
+      return `${itemName(finding.facts.item, words)} is enough, but only just: there is no reserve.`;
+    case "only-one-there":
+      return `${itemName(finding.facts.item, words)} is the only one: if it fails, the job stops.`;
+    case "clean-first":
+      return `Clean ${itemName(finding.facts.item, words)} first: it is ${word(finding.facts.is)}.`;
+    case "role-guessed":
+      return `${itemName(finding.facts.item, words)} was taken for ${finding.facts.roles.map(roleWord).join(", ")} by its name: have a look at its colour.`;
+    case "take-out":
+      return `${itemName(finding.facts.item, words)} lies in ${bag(finding.facts.place)} and nothing here needs it.`;
     case "second-best": {
       const { face, trait, item } = finding.facts;
       return `For ${faceName(face, words)} something ${word(trait)} would be better than ${itemName(item, words)}, but the kit has none to spare.`;

@@ -3,8 +3,9 @@ import { DateField } from "../../parts/DateField";
 import { FIELDS, type Fold, listed } from "../../parts/Folds";
 import { fieldsOf, hasFault } from "../../parts/typed";
 import { SelectField, TextArea, TextField, Ticks } from "../../ui/Field";
-import { choices, word } from "../../words/codes";
+import { choices, needWord, roleWord, word } from "../../words/codes";
 import { CLASSES, CONTAINERS, COVERAGES, FINISHES, OUTLINES, TRAITS } from "../../words/lists";
+import { rolesFor } from "../../words/roles";
 import type { ItemFormOf } from "./itemForm";
 import { readShades } from "./shadeLines";
 
@@ -67,14 +68,16 @@ export function useLook(form: ItemFormOf, isLine: boolean): Fold {
 }
 
 export function useTraits(form: ItemFormOf): Fold {
-  const { traits, alsoServes } = form.watch("product");
+  const { traits, alsoServes, productClass, roles } = form.watch("product");
+  const offered = rolesFor([productClass, ...alsoServes], roles);
   return {
     title: "Traits",
     told: listed([
       ...traits.map(word),
+      roles.length > 0 && `its colour is for ${roles.map(needWord).join("; ")}`,
       alsoServes.length > 0 && `also for ${alsoServes.map(word).join(" and ")}`,
     ]),
-    hasFault: hasFault(form, "product", ["traits", "alsoServes"]),
+    hasFault: hasFault(form, "product", ["traits", "alsoServes", "roles"]),
     fields: (
       <div className="flex flex-col gap-4">
         <Controller
@@ -84,6 +87,20 @@ export function useTraits(form: ItemFormOf): Fold {
             <Ticks legend="It is" choices={choices(TRAITS)} chosen={value} onChange={onChange} />
           )}
         />
+        {offered.length > 0 && (
+          <Controller
+            control={form.control}
+            name="product.roles"
+            render={({ field: { value, onChange } }) => (
+              <Ticks
+                legend="Its colour is for, where colour and name don’t tell"
+                choices={offered.map((role) => ({ value: role, word: roleWord(role) }))}
+                chosen={value}
+                onChange={onChange}
+              />
+            )}
+          />
+        )}
         <Controller
           control={form.control}
           name="product.alsoServes"

@@ -25,9 +25,34 @@ class PackingAtTheDeskTest extends WithTheDemo {
     assertThat(artist.sentence()).containsText("Tidal island block");
     assertThat(artist.sentence()).containsText(Pattern.compile("0 of \\d+ packed"));
     Locator gaps = artist.page.getByRole(AriaRole.REGION, region("Gaps"));
+    artist.page.getByText(Pattern.compile("Show all \\d+ gaps")).click();
     assertThat(gaps).containsText("Lash adhesive for Isaura");
     assertThat(gaps).containsText("contains latex");
-    assertThat(gaps).containsText("Base for Corin, depth 9");
+    assertThat(gaps).containsText("Foundation for Corin, depth 9");
+  }
+
+  /** Decided by hand: it holds, and is undone. */
+  @Test
+  void whatIsLeftOutStaysOutAndWhatIsDoneWithoutIsNoGapAnyMore() {
+    artist.line("Steel palette").getByRole(AriaRole.BUTTON).first().click();
+    artist.press("Leave it at home").click();
+    assertThat(artist.line("Steel palette")).hasCount(0);
+    assertThat(artist.page.getByText("Steel palette stays at home: you said so.")).isVisible();
+    artist.press("Undo").first().click();
+    assertThat(artist.page.getByText("Undone.")).isVisible();
+    assertThat(artist.line("Steel palette")).isVisible();
+    artist.page.getByText(Pattern.compile("Show all \\d+ gaps")).click();
+    Locator towel = artist.page.getByLabel("Do without towel");
+    towel.click();
+    assertThat(towel).hasCount(0);
+    assertThat(artist.page.getByText("One gap you do without")).isVisible();
+    artist.page.getByLabel("Add an item").fill("folding");
+    artist
+        .page
+        .getByRole(AriaRole.REGION, region("By hand"))
+        .getByText("Table mat, folding")
+        .click();
+    assertThat(artist.line("Table mat, folding").getByText("added by you")).isVisible();
   }
 
   @Test
@@ -77,7 +102,7 @@ class PackingAtTheDeskTest extends WithTheDemo {
     assertThat(
             artist.page.getByText(
                 "in reserve on", new com.microsoft.playwright.Page.GetByTextOptions()))
-        .containsText("33 in reserve on 162 counted, rounded up.");
+        .containsText(Pattern.compile("\\d+ in reserve on \\d+ counted, rounded up."));
   }
 
   @Test
@@ -89,9 +114,11 @@ class PackingAtTheDeskTest extends WithTheDemo {
     Locator pieces = artist.page.locator("[data-piece]");
     pieces.first().focus();
     artist.page.keyboard().press("ArrowRight");
-    assertThat(pieces.nth(1)).isFocused();
+    assertThat(pieces.first()).not().isFocused();
+    Locator next = artist.page.locator("[data-piece]:focus");
+    assertThat(next).hasCount(1);
     artist.page.keyboard().press("Enter");
-    assertThat(pieces.nth(1)).hasAttribute("aria-pressed", "true");
+    assertThat(next).hasAttribute("aria-pressed", "true");
     artist.page.keyboard().press("/");
     assertThat(artist.page.getByRole(AriaRole.SEARCHBOX)).isFocused();
   }

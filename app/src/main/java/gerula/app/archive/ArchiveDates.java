@@ -1,6 +1,7 @@
 package gerula.app.archive;
 
 import gerula.app.booking.BookingDraft;
+import gerula.app.booking.BookingDraftBuilder;
 import gerula.app.kit.item.ItemDraft;
 import gerula.app.person.PersonDraft;
 import java.time.LocalDate;
@@ -128,15 +129,11 @@ final class ArchiveDates {
         one.version(),
         one.departedAt(),
         one.backAt(),
-        new BookingDraft(
-            booking.title(),
-            booking.firstDay().plusDays(days),
-            booking.lastDay().plusDays(days),
-            booking.callTime(),
-            booking.location(),
-            booking.conditions(),
-            booking.bags(),
-            booking.faces()));
+        BookingDraftBuilder.builder(booking)
+            .firstDay(booking.firstDay().plusDays(days))
+            .lastDay(booking.lastDay().plusDays(days))
+            .faces(booking.faces().stream().map(face -> face.laterBy(days)).toList())
+            .build());
   }
 
   private @Nullable LocalDate moved(@Nullable LocalDate date) {

@@ -28,16 +28,24 @@ record ArchiveHead(
    * From 2 on an archive ends with its counts and its digest; from 3 on its history keeps only what
    * changed and says of which level it is; from 4 on it says who did what; from 5 on it speaks of
    * spoilage reports; from 6 on by the classes that older ones were parted into; from 7 on it says
-   * what a label was found to say and when, and what else a product is for. All earlier ones are
-   * still read.
+   * what a label was found to say and when, and what else a product is for; from 9 on what sort of
+   * job a booking is, more of its faces, what was decided about its list, and what colours are
+   * there for. All earlier ones are still read.
    */
-  static final int VERSION = 8;
+  static final int VERSION = 9;
 
   private static final int FIRST_WITH_CLEAR_CLASSES = 6;
 
   /** Whether a class of it may be one that is several by now. */
   boolean hasFormerClasses() {
     return version < FIRST_WITH_CLEAR_CLASSES;
+  }
+
+  private static final int FIRST_WITH_LINER = 9;
+
+  /** Whether liner is told as a part of the eyes. */
+  boolean hasLinerWithTheEyes() {
+    return version < FIRST_WITH_LINER;
   }
 
   static final String CLOSING = "closing";

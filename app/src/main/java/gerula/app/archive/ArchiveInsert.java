@@ -34,6 +34,7 @@ final class ArchiveInsert implements ArchiveReader.Reader {
       UUID who,
       LocalDate today,
       boolean hasFormerClasses,
+      boolean hasLinerWithTheEyes,
       ArchiveDates dates,
       KitStore kit,
       PlaceStore places,
@@ -204,7 +205,10 @@ final class ArchiveInsert implements ArchiveReader.Reader {
             ThingKind.BOOKING_THING,
             List.of(one.id()),
             () -> {
-              into.bookings().insert(one.id(), one.booking());
+              into.bookings()
+                  .insert(
+                      one.id(),
+                      into.hasLinerWithTheEyes() ? one.booking().withLiner() : one.booking());
               into.store().setBookingStates(List.of(one));
             });
     Set<UUID> byName =

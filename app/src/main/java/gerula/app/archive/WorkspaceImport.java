@@ -154,6 +154,7 @@ public class WorkspaceImport {
                 who.account(),
                 time.today(),
                 head.hasFormerClasses(),
+                head.hasLinerWithTheEyes(),
                 dates,
                 kit,
                 places,

@@ -5,6 +5,9 @@ import gerula.app.platform.web.Visible;
 import gerula.core.booking.Booking;
 import gerula.core.booking.Condition;
 import gerula.core.booking.Face;
+import gerula.core.booking.Travel;
+import gerula.core.kit.KindOfWork;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -25,7 +28,11 @@ import org.jspecify.annotations.Nullable;
  * @param location where it is, in words
  * @param bags places that are carried along, the preferred first
  * @param faces in order of priority
+ * @param kind what sort of job it is, null as long as nobody said
+ * @param travel how the bags get there, null as long as nobody said
+ * @param choices what was decided about its list; null leaves it as it is
  */
+@RecordBuilder
 public record BookingDraft(
     @Visible(message = "A booking has a title.")
         @Size(max = 120, message = "A title has at most 120 characters.")
@@ -39,7 +46,10 @@ public record BookingDraft(
     @NotNull Set<Condition> conditions,
     @NotNull @Size(max = 10, message = "At most 10 bags go along.") List<@NotNull UUID> bags,
     @NotNull @Size(max = 100, message = "A booking has at most 100 faces.") @Valid
-        List<@NotNull FaceDraft> faces) {
+        List<@NotNull FaceDraft> faces,
+    @Nullable KindOfWork kind,
+    @Nullable Travel travel,
+    @Nullable @Valid ListChoices choices) {
 
   private static final LocalDate EARLIEST = LocalDate.of(2000, 1, 1);
   private static final LocalDate LATEST = LocalDate.of(2199, 12, 31);
@@ -55,7 +65,17 @@ public record BookingDraft(
         stored.location(),
         booking.conditions(),
         stored.bags(),
-        booking.faces().stream().map(FaceDraft::of).toList());
+        booking.faces().stream().map(FaceDraft::of).toList(),
+        booking.kind(),
+        booking.travel(),
+        ListChoices.of(stored.choices()));
+  }
+
+  /** Liner, which was done along with the eyes, told as a service of its own. */
+  public BookingDraft withLiner() {
+    return BookingDraftBuilder.builder(this)
+        .faces(faces.stream().map(FaceDraft::withLiner).toList())
+        .build();
   }
 
   /**
@@ -80,6 +100,6 @@ public record BookingDraft(
     }
     return faults.build(
         "booking.lastDay",
-        () -> new Booking(id, title.strip(), firstDay, lastDay, conditions, built));
+        () -> new Booking(id, title.strip(), kind, firstDay, lastDay, conditions, travel, built));
   }
 }

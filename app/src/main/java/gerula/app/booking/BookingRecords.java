@@ -3,8 +3,12 @@ package gerula.app.booking;
 import gerula.core.booking.Concern;
 import gerula.core.booking.Condition;
 import gerula.core.booking.Face;
+import gerula.core.booking.Hair;
 import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
+import gerula.core.booking.Travel;
+import gerula.core.booking.Undertone;
+import gerula.core.kit.KindOfWork;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.rule.Code;
 import io.soabase.recordbuilder.core.RecordBuilder;
@@ -40,7 +44,13 @@ public final class BookingRecords {
       SkinType skinType,
       List<Concern> concerns,
       List<String> sensitivities,
-      List<Service> services) {}
+      List<Service> services,
+      @Nullable Undertone undertone,
+      Hair hair,
+      List<ZoneSkin> zones,
+      @Nullable LocalDate askedOn,
+      List<LocalDate> daysPresent,
+      int looksPerDay) {}
 
   /** A booking with its faces in order of priority. */
   @RecordBuilder
@@ -54,6 +64,9 @@ public final class BookingRecords {
       List<Condition> conditions,
       List<UUID> bags,
       List<FaceView> faces,
+      @Nullable KindOfWork kind,
+      @Nullable Travel travel,
+      ListChoices choices,
       Stage stage,
       @Nullable Instant departedAt,
       @Nullable Instant backAt,
@@ -70,6 +83,9 @@ public final class BookingRecords {
         .conditions(stored.booking().conditions().stream().sorted().toList())
         .bags(stored.bags())
         .faces(stored.booking().faces().stream().map(BookingRecords::view).toList())
+        .kind(stored.booking().kind())
+        .travel(stored.booking().travel())
+        .choices(ListChoices.of(stored.choices()))
         .stage(stage(stored))
         .departedAt(stored.departedAt())
         .backAt(stored.backAt())
@@ -93,6 +109,12 @@ public final class BookingRecords {
         face.skinType(),
         face.concerns().stream().sorted().toList(),
         face.sensitivities().stream().sorted().map(Sensitivity::name).toList(),
-        face.services().stream().sorted().toList());
+        face.services().stream().sorted().toList(),
+        face.undertone(),
+        face.hair(),
+        ZoneSkin.of(face.zones()),
+        face.askedOn(),
+        List.copyOf(face.daysPresent()),
+        face.looksPerDay());
   }
 }

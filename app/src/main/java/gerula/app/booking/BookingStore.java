@@ -11,19 +11,27 @@ import gerula.core.booking.Booking;
 import gerula.core.booking.Concern;
 import gerula.core.booking.Condition;
 import gerula.core.booking.Face;
+import gerula.core.booking.FaceBuilder;
+import gerula.core.booking.Hair;
 import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
+import gerula.core.booking.Travel;
+import gerula.core.booking.Undertone;
+import gerula.core.kit.KindOfWork;
 import gerula.core.kit.PersonRef;
 import gerula.core.kit.product.Sensitivity;
+import gerula.core.packing.Choices;
 import gerula.core.rule.Code;
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
@@ -171,6 +179,18 @@ public class BookingStore {
     row.setLocation(draft.location().strip());
     row.setConditions(codes(draft.conditions()));
     row.setBags(draft.bags().toArray(UUID[]::new));
+    row.setKind(draft.kind() == null ? null : draft.kind().code());
+    row.setTravel(draft.travel() == null ? null : draft.travel().code());
+    if (draft.choices() != null) {
+      ChoiceRows.write(row, draft.choices().toChoices());
+    }
+  }
+
+  /** What the artist decided about the list; nothing else of the booking. */
+  public void setChoices(UUID id, Choices choices) {
+    BookingRecord row = new BookingRecord();
+    ChoiceRows.write(row, choices);
+    change(id, row);
   }
 
   private void insertFaces(UUID booking, List<FaceDraft> faces) {
@@ -194,6 +214,12 @@ public class BookingStore {
               .map(Sensitivity::name)
               .toArray(String[]::new));
       row.setServices(codes(face.services()));
+      row.setUndertone(face.undertone() == null ? null : face.undertone().code());
+      row.setHair(face.toldHair().code());
+      row.setZones(ZoneRows.column(face.toldZones()));
+      row.setAskedOn(face.askedOn());
+      row.setDaysPresent(face.toldDays().toArray(LocalDate[]::new));
+      row.setLooksPerDay(face.looks());
       row.insert();
     }
   }
@@ -207,15 +233,18 @@ public class BookingStore {
         new Booking(
             row.getId(),
             row.getTitle(),
+            row.getKind() == null ? null : Code.of(KindOfWork.class, row.getKind()),
             row.getFirstDay(),
             row.getLastDay(),
             words(Condition.class, row.getConditions()),
+            row.getTravel() == null ? null : Code.of(Travel.class, row.getTravel()),
             faces.stream().map(this::face).toList());
     return new StoredBooking(
         booking,
         row.getCallTime(),
         row.getLocation(),
         List.of(row.getBags()),
+        ChoiceRows.choices(row),
         row.getDepartedAt(),
         row.getBackAt(),
         row.getVersion());
@@ -223,15 +252,24 @@ public class BookingStore {
 
   private Face face(FaceRecord row) {
     PersonRef person = people.ref(row.getPersonId());
-    return new Face(
-        row.getId(),
-        row.getPersonId(),
-        person == null ? row.getName() : person.name(),
-        row.getDepth().doubleValue(),
-        Code.of(SkinType.class, row.getSkinType()),
-        words(Concern.class, row.getConcerns()),
-        Arrays.stream(row.getSensitivities()).map(Sensitivity::new).collect(Collectors.toSet()),
-        words(Service.class, row.getServices()));
+    return FaceBuilder.builder(
+            Face.of(
+                row.getId(),
+                person == null ? row.getName() : person.name(),
+                row.getDepth().doubleValue(),
+                Code.of(SkinType.class, row.getSkinType()),
+                words(Service.class, row.getServices())))
+        .person(row.getPersonId())
+        .concerns(words(Concern.class, row.getConcerns()))
+        .sensitivities(
+            Arrays.stream(row.getSensitivities()).map(Sensitivity::new).collect(Collectors.toSet()))
+        .undertone(row.getUndertone() == null ? null : Code.of(Undertone.class, row.getUndertone()))
+        .hair(Code.of(Hair.class, row.getHair()))
+        .zones(ZoneRows.zones(row.getZones()))
+        .askedOn(row.getAskedOn())
+        .daysPresent(new TreeSet<>(List.of(row.getDaysPresent())))
+        .looksPerDay(row.getLooksPerDay())
+        .build();
   }
 
   private static <E extends Enum<E> & Code> Set<E> words(Class<E> list, String[] codes) {

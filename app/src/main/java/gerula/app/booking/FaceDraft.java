@@ -4,27 +4,44 @@ import gerula.app.platform.errors.Faults;
 import gerula.app.platform.web.Visible;
 import gerula.core.booking.Concern;
 import gerula.core.booking.Face;
+import gerula.core.booking.FaceBuilder;
+import gerula.core.booking.Hair;
 import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
+import gerula.core.booking.Undertone;
+import gerula.core.booking.Zone;
 import gerula.core.kit.product.Sensitivity;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A face as somebody describes it.
+ * A face as somebody describes it. What came to be asked later may be left out.
  *
  * @param id made by the client for a new face, kept for one that stays
  * @param person who it is, null: whoever goes by the name, or nobody in particular
  * @param name as long as it is nobody in particular
  * @param depth skin depth, 1 (lightest) to 10 (deepest)
  * @param sensitivities known codes or own words
+ * @param undertone null as long as nobody said
+ * @param hair null: unknown
+ * @param zones where the skin behaves differently from the rest
+ * @param askedOn when somebody asked what she does not bear, null as long as nobody has
+ * @param daysPresent the days she is there; none or null: all of them
+ * @param looksPerDay 1 to 9; null: one
  */
+@RecordBuilder
 public record FaceDraft(
     @NotNull UUID id,
     @Nullable UUID person,
@@ -36,18 +53,68 @@ public record FaceDraft(
     @NotNull Set<Concern> concerns,
     @NotNull @Size(max = 30, message = "At most 30 sensitivities are noted.")
         List<String> sensitivities,
-    @NotNull Set<Service> services) {
+    @NotNull Set<Service> services,
+    @Nullable Undertone undertone,
+    @Nullable Hair hair,
+    @Nullable @Size(max = 4) List<@NotNull @Valid ZoneSkin> zones,
+    @Nullable LocalDate askedOn,
+    @Nullable @Size(max = 366, message = "A booking has at most 366 days.")
+        List<@NotNull LocalDate> daysPresent,
+    @Nullable Integer looksPerDay) {
 
   static FaceDraft of(Face face) {
-    return new FaceDraft(
-        face.id(),
-        face.person(),
-        face.name(),
-        face.depth(),
-        face.skinType(),
-        face.concerns(),
-        face.sensitivities().stream().sorted().map(Sensitivity::name).toList(),
-        face.services());
+    return FaceDraftBuilder.builder()
+        .id(face.id())
+        .person(face.person())
+        .name(face.name())
+        .depth(face.depth())
+        .skinType(face.skinType())
+        .concerns(face.concerns())
+        .sensitivities(face.sensitivities().stream().sorted().map(Sensitivity::name).toList())
+        .services(face.services())
+        .undertone(face.undertone())
+        .hair(face.hair())
+        .zones(ZoneSkin.of(face.zones()))
+        .askedOn(face.askedOn())
+        .daysPresent(List.copyOf(face.daysPresent()))
+        .looksPerDay(face.looksPerDay())
+        .build();
+  }
+
+  /** The same face with all its days so many days later. */
+  public FaceDraft laterBy(long days) {
+    return FaceDraftBuilder.builder(this)
+        .askedOn(askedOn == null ? null : askedOn.plusDays(days))
+        .daysPresent(
+            daysPresent == null
+                ? null
+                : daysPresent.stream().map(day -> day.plusDays(days)).toList())
+        .build();
+  }
+
+  FaceDraft withLiner() {
+    if (!services.contains(Service.EYES)) {
+      return this;
+    }
+    Set<Service> all = EnumSet.copyOf(services);
+    all.add(Service.LINER);
+    return FaceDraftBuilder.builder(this).services(all).build();
+  }
+
+  Hair toldHair() {
+    return hair == null ? Hair.UNKNOWN : hair;
+  }
+
+  Map<Zone, SkinType> toldZones() {
+    return zones == null ? Map.of() : ZoneSkin.toMap(zones);
+  }
+
+  List<LocalDate> toldDays() {
+    return daysPresent == null ? List.of() : daysPresent.stream().sorted().distinct().toList();
+  }
+
+  int looks() {
+    return looksPerDay == null ? 1 : looksPerDay;
   }
 
   Optional<Face> toFace(Faults faults, String path) {
@@ -55,12 +122,24 @@ public record FaceDraft(
         faults.build(
             path + "sensitivities",
             () -> sensitivities.stream().map(Sensitivity::new).collect(Collectors.toSet()));
-    return borneBadly.flatMap(
-        known ->
-            faults.build(
-                path + "depth",
-                () ->
-                    new Face(
-                        id, person, name.strip(), depth, skinType, concerns, known, services)));
+    Optional<Double> deep =
+        faults.build(path + "depth", () -> Face.requireDepth(depth, name.strip()));
+    if (borneBadly.isEmpty() || deep.isEmpty()) {
+      return Optional.empty();
+    }
+    return faults.build(
+        path + "looksPerDay",
+        () ->
+            FaceBuilder.builder(Face.of(id, name.strip(), depth, skinType, services))
+                .person(person)
+                .concerns(concerns)
+                .sensitivities(borneBadly.get())
+                .undertone(undertone)
+                .hair(toldHair())
+                .zones(toldZones())
+                .askedOn(askedOn)
+                .daysPresent(new TreeSet<>(toldDays()))
+                .looksPerDay(looks())
+                .build());
   }
 }

@@ -1,6 +1,7 @@
 package gerula.app.booking;
 
 import gerula.core.booking.Booking;
+import gerula.core.packing.Choices;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.util.List;
@@ -10,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A booking with what the core does not ask about.
  *
+ * @param choices what the artist decided about its list
  * @param departedAt when its bags left, null before
  * @param backAt when the last piece was put back, null before
  */
@@ -18,6 +20,7 @@ public record StoredBooking(
     @Nullable LocalTime callTime,
     String location,
     List<UUID> bags,
+    Choices choices,
     @Nullable Instant departedAt,
     @Nullable Instant backAt,
     int version) {}

@@ -24,6 +24,8 @@ import gerula.core.kit.product.Finish;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.Outline;
 import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Role;
+import gerula.core.kit.product.Roles;
 import gerula.core.kit.product.Section;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
@@ -112,6 +114,9 @@ public final class KitRecords {
       Unit unit,
       @Nullable Double depth,
       List<ShadeDraft> shades,
+      List<Role> roles,
+      List<Role> serves,
+      Roles.Source servesBy,
       List<Trait> traits,
       List<LabelAnswer> composition,
       List<String> unchecked,

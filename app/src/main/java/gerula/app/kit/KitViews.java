@@ -28,6 +28,7 @@ import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceTree;
 import gerula.core.kit.product.Measures;
 import gerula.core.kit.product.Product;
+import gerula.core.kit.product.Roles;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
@@ -166,6 +167,7 @@ public final class KitViews {
   private static ProductView product(StoredItem stored) {
     Product product = stored.item().product();
     StoredItem.ProductDetails details = stored.of();
+    Roles roles = Roles.of(product);
     return ProductViewBuilder.stagedBuilder()
         .id(product.id())
         .maker(product.maker())
@@ -181,6 +183,9 @@ public final class KitViews {
         .unit(product.content().unit())
         .depth(product.depth())
         .shades(ShadeDraft.of(product.shades()))
+        .roles(product.roles().stream().sorted().toList())
+        .serves(roles.are().stream().sorted().toList())
+        .servesBy(roles.by())
         .traits(product.traits().stream().sorted().toList())
         .composition(LabelAnswer.of(product.composition()))
         .unchecked(product.unchecked().stream().map(Sensitivity::name).toList())

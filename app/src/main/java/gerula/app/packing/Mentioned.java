@@ -15,10 +15,18 @@ final class Mentioned {
     Set<UUID> items = new HashSet<>();
     for (PackingFinding finding : list.findings()) {
       switch (finding) {
-        case PackingFinding.Gap gap -> gap.nearest().forEach(one -> items.add(one.item()));
+        case PackingFinding.Gap gap -> {
+          gap.nearest().forEach(one -> items.add(one.item()));
+          items.addAll(gap.blocks());
+        }
         case PackingFinding.RunsOutBefore running -> items.add(running.item());
         case PackingFinding.SecondBest second -> items.add(second.item());
         case PackingFinding.LabelNotChecked unread -> items.add(unread.item());
+        case PackingFinding.LastOfIt last -> items.add(last.item());
+        case PackingFinding.OnlyOneThere only -> items.add(only.item());
+        case PackingFinding.CleanFirst clean -> items.add(clean.item());
+        case PackingFinding.RoleGuessed guessed -> items.add(guessed.item());
+        case PackingFinding.TakeOut out -> items.add(out.item());
         case PackingFinding.WheelsOnLongCarry _,
             PackingFinding.BagOverHeavy _,
             PackingFinding.NoBag _ -> {}

@@ -20,6 +20,7 @@ import gerula.core.booking.NeedReason;
 import gerula.core.kit.opencase.Piece;
 import gerula.core.kit.opencase.Tray;
 import gerula.core.kit.place.PlaceTree;
+import gerula.core.packing.Claims;
 import gerula.core.packing.PackingLine;
 import gerula.core.packing.PackingList;
 import gerula.core.packing.TakenReason;
@@ -140,7 +141,9 @@ class Packing {
         facts.places(),
         facts.booking().bags(),
         facts.packed(),
-        facts.house());
+        facts.house(),
+        facts.booking().choices(),
+        Claims.NONE);
   }
 
   private static LineView line(
@@ -160,6 +163,10 @@ class Packing {
   private static List<DrawnItem> mentioned(
       BookingFacts facts, PackingList list, List<PackingLine> lines, KitViews now) {
     Set<UUID> wanted = Mentioned.in(list);
+    wanted.addAll(facts.booking().choices().leftOut());
+    list.lines().stream()
+        .flatMap(line -> line.reasonsOf(TakenReason.WithPan.class).stream())
+        .forEach(with -> wanted.add(with.pan()));
     lines.forEach(line -> wanted.remove(line.item().id()));
     return pieces(facts, wanted, now);
   }

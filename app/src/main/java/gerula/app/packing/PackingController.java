@@ -7,6 +7,7 @@ import gerula.app.platform.workspace.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
@@ -25,11 +26,32 @@ class PackingController {
 
   private final Packing packing;
   private final PackingActs acts;
+  private final Choosing choosing;
 
-  PackingController(Packing packing, PackingActs acts) {
+  PackingController(Packing packing, PackingActs acts, Choosing choosing) {
     this.packing = packing;
     this.acts = acts;
+    this.choosing = choosing;
   }
+
+  /** What is decided about an item on a list, or on none. */
+  record DecideItem(
+      @NotNull UUID actId,
+      @NotNull(message = "Say which item.") UUID item,
+      @NotNull(message = "Say what is decided.") Choosing.ItemChoice choice) {}
+
+  /**
+   * @param need its code, with the role of a colour behind a colon
+   * @param without whether it is done without
+   */
+  record DecideNeed(
+      @NotNull UUID actId,
+      @NotNull
+          @Pattern(
+              regexp = "[a-z0-9-]{1,40}(:[a-z0-9-]{1,40})?",
+              message = "A need is written like eyes:matte-light.")
+          String need,
+      boolean without) {}
 
   /** Things that went into the bag, or came out of it. */
   record Tick(
@@ -50,6 +72,24 @@ class PackingController {
   @GetMapping("/api/bookings/{id}/bags")
   BagsView bags(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
     return packing.bags(who, id);
+  }
+
+  @PostMapping("/api/bookings/{id}/decide-item")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void decideItem(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody DecideItem asked) {
+    choosing.item(who, asked.actId(), id, asked.item(), asked.choice());
+  }
+
+  @PostMapping("/api/bookings/{id}/decide-need")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void decideNeed(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody DecideNeed asked) {
+    choosing.need(who, asked.actId(), id, asked.need(), asked.without());
   }
 
   @PostMapping("/api/bookings/{id}/pack")

@@ -1,24 +1,32 @@
 package gerula.core.booking;
 
+import gerula.core.kit.KindOfWork;
+import gerula.core.kit.product.ProductClass;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A job: some faces, on one or more days, somewhere.
  *
+ * @param kind what sort of job it is, null as long as nobody said
  * @param firstDay inclusive
  * @param lastDay inclusive, at most {@value #LONGEST_DAYS} days after the first
+ * @param travel how the bags get there, null as long as nobody said
  * @param faces in order of priority: who is served first when something is short
  */
 public record Booking(
     UUID id,
     String title,
+    @Nullable KindOfWork kind,
     LocalDate firstDay,
     LocalDate lastDay,
     Set<Condition> conditions,
+    @Nullable Travel travel,
     List<Face> faces) {
 
   /** A year: longer runs are several bookings. */
@@ -45,7 +53,16 @@ public record Booking(
 
   /** The same booking with other faces. */
   public Booking with(List<Face> others) {
-    return new Booking(id, title, firstDay, lastDay, conditions, others);
+    return new Booking(id, title, kind, firstDay, lastDay, conditions, travel, others);
+  }
+
+  /** The condition that keeps items of this class at home, if one does. */
+  public Optional<Condition> keepingAway(ProductClass one) {
+    return ConditionNeeds.keepingAway(this, one);
+  }
+
+  boolean isOn(LocalDate day) {
+    return !day.isBefore(firstDay) && !day.isAfter(lastDay);
   }
 
   /** Working days, both ends included. */

@@ -6,5 +6,10 @@ import gerula.core.rule.Code;
 public enum Concern implements Code {
   REDNESS,
   DARK_CIRCLES,
-  BEARD_SHADOW
+  DARK_PATCHES,
+  BEARD_SHADOW,
+  SCARS,
+  TATTOO,
+  SALLOW,
+  BRUISE
 }

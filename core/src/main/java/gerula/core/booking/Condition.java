@@ -8,7 +8,10 @@ public enum Condition implements Code {
   DAYLIGHT,
   DRY_COLD,
   HEAT,
+  /** Rain or spray. */
   WET,
+  SNOW,
+  TEARS,
   SWEAT,
   NO_POWER,
   NO_WATER,
@@ -18,5 +21,16 @@ public enum Condition implements Code {
   FLIGHT,
   CLOSE_UP,
   LONG_DAY,
-  UNKNOWN_CATERING
+  UNKNOWN_CATERING,
+  CRAMPED,
+  REMOTE,
+  MASKS_OR_HELMETS,
+  NIGHT,
+  SMOKE_OR_DUST,
+  CHILDREN,
+  POOL_OR_SEA,
+  STROBE,
+  SHARED_ROOM,
+  VEHICLE_HEAT_OR_FROST,
+  EARLY_CALL
 }

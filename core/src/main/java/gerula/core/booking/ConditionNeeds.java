@@ -1,6 +1,15 @@
 package gerula.core.booking;
 
+import static gerula.core.kit.product.ProductClass.*;
+
+import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Trait;
+import gerula.core.quantity.Unit;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 
 /**
@@ -11,86 +20,142 @@ import java.util.function.Consumer;
  */
 final class ConditionNeeds {
 
-  private final Booking booking;
+  /** What stays at home where there is nothing to plug it into, no water, or children. */
+  private static final Map<Condition, Set<ProductClass>> KEPT_AWAY =
+      Map.of(
+          Condition.NO_POWER,
+          EnumSet.of(
+              AIRBRUSH_GUN, COMPRESSOR, PLUG_LIGHT, CURLING_IRON, HAIR_DRYER, EXTENSION_LEAD),
+          Condition.CHILDREN,
+          EnumSet.of(STRIP_LASHES, CLUSTER_LASHES, LASH_ADHESIVE, SKIN_ADHESIVE));
+
+  private static final int REMOTE_PERCENT = 150;
+
+  private final Party party;
   private final NeedDrafts drafts;
 
-  private ConditionNeeds(Booking booking, NeedDrafts drafts) {
-    this.booking = booking;
+  private ConditionNeeds(Party party, NeedDrafts drafts) {
+    this.party = party;
     this.drafts = drafts;
   }
 
-  static void add(Booking booking, NeedDrafts drafts) {
-    ConditionNeeds needs = new ConditionNeeds(booking, drafts);
+  static void add(Party party, NeedDrafts drafts) {
+    ConditionNeeds needs = new ConditionNeeds(party, drafts);
     for (Condition condition : Condition.values()) {
-      if (booking.conditions().contains(condition)) {
+      if (party.is(condition)) {
         needs.add(condition, new NeedReason.InCondition(condition));
       }
     }
   }
 
+  /** The condition that keeps this class at home, if one does. */
+  static Optional<Condition> keepingAway(Booking booking, ProductClass one) {
+    return booking.conditions().stream()
+        .sorted()
+        .filter(condition -> KEPT_AWAY.getOrDefault(condition, Set.of()).contains(one))
+        .findFirst();
+  }
+
   private void add(Condition condition, NeedReason why) {
     switch (condition) {
       case FLASH -> {
-        onEach(NeedKind.BASE, why, draft -> draft.avoid(Trait.SPF));
-        onEach(NeedKind.POWDER, why, draft -> draft.must(Trait.NO_FLASHBACK));
+        onEach(FOUNDATION, why, draft -> draft.mustNot(Trait.SPF));
+        onEach(FACE_POWDER, why, draft -> draft.must(Trait.NO_FLASHBACK));
+        onEach(FACE_POWDER, why, draft -> draft.mustNot(Trait.FLASHBACK));
       }
       case DAYLIGHT -> daylight(why);
       case DRY_COLD -> {
-        if (!booking.conditions().contains(Condition.HEAT)) {
-          onEach(NeedKind.MOISTURISER, why, draft -> draft.must(Trait.RICH));
+        if (!party.is(Condition.HEAT)) {
+          onEach(MOISTURISER, why, draft -> draft.must(Trait.RICH));
         }
-        onEach(NeedKind.BASE, why, draft -> draft.avoid(Trait.MATTE));
-        forEachFace(NeedKind.LIP_BALM, AmountsPerFace.LIP, why);
-        shared(NeedKind.HAND_CREAM, why);
+        onEach(FOUNDATION, why, draft -> draft.mustNot(Trait.MATTE));
+        forEachFace(LIP_BALM, 100, Unit.G, why);
+        shared(why, HAND_CREAM);
       }
       case HEAT -> {
-        onEach(NeedKind.PRIMER, why, draft -> draft.must(Trait.OIL_CONTROL));
-        if (!booking.conditions().contains(Condition.DRY_COLD)) {
-          onEach(NeedKind.MOISTURISER, why, draft -> draft.avoid(Trait.RICH));
+        onEach(PRIMER, why, draft -> draft.must(Trait.OIL_CONTROL));
+        if (!party.is(Condition.DRY_COLD)) {
+          onEach(MOISTURISER, why, draft -> draft.mustNot(Trait.RICH));
         }
-        onEach(NeedKind.SETTING_SPRAY, why, draft -> draft.prefer(Trait.MATTE));
-        shared(NeedKind.FAN, why);
+        onEach(SETTING_SPRAY, why, draft -> draft.should(Trait.MATTE));
+        count(BLOTTING_PAPER, 2, why);
+        shared(why, FAN);
       }
       case WET -> {
-        onEach(NeedKind.MASCARA, why, draft -> draft.must(Trait.WATERPROOF));
-        shared(NeedKind.SEALING_MEDIUM, why);
-        shared(NeedKind.OVERSHOES, why);
-        shared(NeedKind.ZIP_BAGS, why);
-        shared(NeedKind.BAG_COVER, why);
+        onEach(MASCARA, why, draft -> draft.must(Trait.WATERPROOF));
+        shared(why, SEALING_MEDIUM, OVERSHOES, ZIP_BAGS, BAG_COVER);
+      }
+      case TEARS -> {
+        onEach(MASCARA, why, draft -> draft.must(Trait.WATERPROOF));
+        shared(why, SEALING_MEDIUM);
+      }
+      case SNOW -> {
+        onEach(MASCARA, why, draft -> draft.should(Trait.WATERPROOF));
+        onEach(FOUNDATION, why, draft -> draft.should(Trait.WATERPROOF));
+        shared(why, OVERSHOES, ZIP_BAGS, BAG_COVER, HAND_WARMER);
       }
       case SWEAT -> {
-        onEach(NeedKind.BASE, why, draft -> draft.prefer(Trait.LONG_WEAR));
-        shared(NeedKind.SEALING_MEDIUM, why);
+        onEach(FOUNDATION, why, draft -> draft.should(Trait.LONG_WEAR));
+        shared(why, SEALING_MEDIUM);
+        count(PUFF, 1, why);
       }
-      case NO_POWER -> {
-        shared(NeedKind.BATTERY_LIGHT, why);
-        shared(NeedKind.POWER_BANK, why);
+      case POOL_OR_SEA -> {
+        onEach(MASCARA, why, draft -> draft.must(Trait.WATERPROOF));
+        onEach(FOUNDATION, why, draft -> draft.must(Trait.WATERPROOF));
+        shared(why, SEALING_MEDIUM, BARRIER, TOWEL);
       }
+      case NO_POWER -> shared(why, BATTERY_LIGHT, POWER_BANK);
       case NO_WATER -> {
-        shared(NeedKind.WATER_SPRAY, why);
-        drafts
-            .of(NeedKind.HAND_SANITISER, null)
-            .measured(
-                AmountsPerFace.HAND_SANITISER_WITHOUT_WATER
-                    * booking.faces().size()
-                    * booking.days())
-            .reasons(why);
+        shared(why, WATER_SPRAY);
+        count(REMOVER_WIPE, 1, why);
+        count(HAND_WIPE, 1, why);
+        drafts.shared(HAND_SANITISER).measured(3000L * party.faceDays(), Unit.ML).because(why);
       }
-      case DIM -> shared(NeedKind.CLIP_LIGHT, why);
-      case NO_TABLE -> {
-        shared(NeedKind.BRUSH_BELT, why);
-        shared(NeedKind.STAND, why);
-      }
+      case DIM, NIGHT -> dark(condition, why);
+      case NO_TABLE -> shared(why, BRUSH_BELT, STAND, MAT);
+      case CRAMPED -> shared(why, BRUSH_BELT, STAND);
       case CLOSE_UP -> {
-        onEach(NeedKind.POWDER, why, draft -> draft.prefer(Trait.FINE));
-        onEach(NeedKind.POWDER, why, draft -> draft.avoid(Trait.SHIMMER));
+        onEach(FACE_POWDER, why, draft -> draft.should(Trait.FINE).mustNot(Trait.SHIMMER));
       }
-      case UNKNOWN_CATERING -> {
-        shared(NeedKind.SNACKS, why);
-        shared(NeedKind.WATER, why);
+      case STROBE -> {
+        onEach(FACE_POWDER, why, draft -> draft.must(Trait.NO_FLASHBACK).mustNot(Trait.SHIMMER));
+        onEach(HIGHLIGHTER, why, draft -> draft.mustNot(Trait.SHIMMER));
       }
-      // Counted for each face, or answered by the choice of bags rather than by a thing.
-      case LONG_DAY, LONG_CARRY, FLIGHT -> {}
+      case UNKNOWN_CATERING -> shared(why, SNACKS, WATER);
+      case REMOTE -> {
+        drafts.all().forEach(draft -> draft.stretch(REMOTE_PERCENT));
+        drafts.all().stream()
+            .filter(draft -> draft.isUsedUp())
+            .forEach(draft -> draft.withSpare().because(why));
+      }
+      case MASKS_OR_HELMETS -> {
+        onEach(FOUNDATION, why, draft -> draft.should(Trait.TRANSFER_PROOF));
+        shared(why, SEALING_MEDIUM, HAIR_CLIPS);
+      }
+      case SMOKE_OR_DUST -> {
+        shared(why, EYE_DROPS, BAG_COVER);
+        count(COTTON_ROUND, 2, why);
+      }
+      case CHILDREN -> {
+        for (ProductClass one : List.of(CLEANSER, MOISTURISER, PRIMER, FOUNDATION, LIP_BALM)) {
+          onEach(one, why, draft -> draft.must(Trait.FRAGRANCE_FREE));
+        }
+        shared(why, CLIENT_RECORD);
+      }
+      case SHARED_ROOM -> shared(why, LABEL);
+      case EARLY_CALL -> shared(why, REMOVER_WIPE);
+      // Answered by the bags, by services, or by a word of warning rather than by an item.
+      case LONG_DAY, LONG_CARRY, FLIGHT, VEHICLE_HEAT_OR_FROST -> {}
+    }
+  }
+
+  private void dark(Condition condition, NeedReason why) {
+    shared(why, CLIP_LIGHT);
+    if (condition == Condition.NIGHT) {
+      shared(why, CLOTHING, HAND_WARMER);
+    }
+    if (party.is(Condition.NO_POWER)) {
+      shared(why, POWER_BANK);
     }
   }
 
@@ -98,30 +163,36 @@ final class ConditionNeeds {
    * House rule by default: sun protection by day outdoors, none where flash would bounce off it.
    */
   private void daylight(NeedReason why) {
-    if (!booking.conditions().contains(Condition.FLASH)) {
-      booking.faces().stream()
-          .filter(face -> face.services().contains(Service.BASE))
+    if (!party.is(Condition.FLASH)) {
+      party
+          .with(Service.BASE)
           .forEach(
               face ->
-                  new FaceNeeds(face, why, booking.days(), drafts)
-                      .measured(NeedKind.SUNSCREEN, AmountsPerFace.SUNSCREEN));
+                  drafts
+                      .of(SUNSCREEN, face)
+                      .measured(1000L * party.times(face), Unit.ML)
+                      .because(why));
     }
-    shared(NeedKind.UMBRELLA, why);
+    shared(why, UMBRELLA);
   }
 
-  private void onEach(NeedKind kind, NeedReason why, Consumer<NeedDraft> change) {
-    for (Face face : booking.faces()) {
-      drafts.existing(kind, face).ifPresent(draft -> change.accept(draft.reasons(why)));
+  private void onEach(ProductClass one, NeedReason why, Consumer<NeedDraft> change) {
+    drafts.onEach(NeedKind.of(one), draft -> change.accept(draft.because(why)));
+  }
+
+  private void forEachFace(ProductClass one, long thousandths, Unit unit, NeedReason why) {
+    for (Face face : party.those(face -> party.times(face) > 0)) {
+      drafts.of(one, face).measured(thousandths * party.times(face), unit).because(why);
     }
   }
 
-  private void forEachFace(NeedKind kind, long thousandthsADay, NeedReason why) {
-    for (Face face : booking.faces()) {
-      new FaceNeeds(face, why, booking.days(), drafts).measured(kind, thousandthsADay);
-    }
+  private void count(ProductClass one, int each, NeedReason why) {
+    drafts.shared(one).counted((long) each * party.faceDays()).because(why);
   }
 
-  private void shared(NeedKind kind, NeedReason why) {
-    drafts.of(kind, null).reasons(why);
+  private void shared(NeedReason why, ProductClass... classes) {
+    for (ProductClass one : classes) {
+      drafts.shared(one).because(why);
+    }
   }
 }

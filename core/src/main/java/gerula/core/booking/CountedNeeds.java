@@ -1,68 +1,140 @@
 package gerula.core.booking;
 
-import java.util.Set;
+import static gerula.core.kit.product.ProductClass.*;
 
-/** Disposables a face takes on each day: the usual counts of common practice. */
+import gerula.core.kit.product.ProductClass;
+
+/** Disposables: the usual counts of common practice, for all faces together. */
 final class CountedNeeds {
 
-  private CountedNeeds() {}
+  private final Party party;
+  private final NeedDrafts drafts;
 
-  static void add(Face face, Booking booking, NeedDrafts drafts) {
-    Set<Service> services = face.services();
-    int days = booking.days();
+  private CountedNeeds(Party party, NeedDrafts drafts) {
+    this.party = party;
+    this.drafts = drafts;
+  }
+
+  static void add(Party party, NeedDrafts drafts) {
+    CountedNeeds needs = new CountedNeeds(party, drafts);
     for (Service service : Service.values()) {
-      if (services.contains(service)) {
-        FaceNeeds needs =
-            new FaceNeeds(face, new NeedReason.ForService(face.id(), service), days, drafts);
-        addFor(service, needs);
-      }
+      needs.addFor(service);
     }
-    FaceNeeds always = new FaceNeeds(face, new NeedReason.EveryJob(), days, drafts);
-    always.counted(NeedKind.COTTON_BUDS, 4);
-    always.counted(NeedKind.TISSUES, 5);
-    always.counted(NeedKind.WIPES, 1);
-    for (Condition condition : Condition.values()) {
-      if (booking.conditions().contains(condition)) {
-        addIn(condition, new FaceNeeds(face, new NeedReason.InCondition(condition), days, drafts));
-      }
+    needs.eachDay(COTTON_BUD, 2);
+    needs.eachDay(FACE_TISSUE, 5);
+    if (party.house().liftsPowder()) {
+      needs.eachDay(COTTON_ROUND, 3);
+      needs.eachDay(WAND, 1);
+    }
+    if (party.house().restsHandOnPuff()) {
+      needs.eachDay(PUFF, 2);
     }
   }
 
-  private static void addFor(Service service, FaceNeeds needs) {
+  private void addFor(Service service) {
     switch (service) {
-      case SKIN_PREPARATION -> needs.counted(NeedKind.COTTON_ROUNDS, 3);
-      case BASE -> needs.counted(NeedKind.WEDGE_SPONGES, 2);
-      case POWDER -> needs.counted(NeedKind.PUFFS, 1);
-      case BROWS -> needs.counted(NeedKind.WANDS, 1);
-      case EYES -> needs.counted(NeedKind.LINER_APPLICATORS, 1);
-      case MASCARA -> needs.counted(NeedKind.WANDS, 3);
-      case LASHES -> needs.counted(NeedKind.LINER_APPLICATORS, 1);
-      case LIPS -> needs.counted(NeedKind.LIP_APPLICATORS, 2);
+      case SKIN_PREPARATION -> count(service, COTTON_ROUND, 3);
+      case GROOMING -> {
+        count(service, RAZOR, 1);
+        count(service, REMOVER_WIPE, 1);
+        count(service, WAND, 1);
+      }
+      case BASE -> count(service, WEDGE_SPONGE, 2);
+      case AIRBRUSH -> count(service, FACE_TISSUE, 2);
+      case POWDER -> count(service, PUFF, 1);
+      case BLUSH, CONTOUR, BRONZER, HIGHLIGHT -> count(service, COTTON_BUD, 1);
+      case BROWS -> count(service, WAND, 1);
+      case EYES -> count(service, COTTON_BUD, 2);
+      case LINER -> count(service, LINER_APPLICATOR, 1);
+      case MASCARA -> {
+        count(service, WAND, party.house().wands());
+        count(service, SMALL_WAND, 1);
+      }
+      case LASHES -> count(service, LINER_APPLICATOR, 2);
+      case CLUSTER_LASHES -> {
+        count(service, ProductClass.CLUSTER_LASHES, 16);
+        count(service, LINER_APPLICATOR, 2);
+      }
+      case LIPS -> count(service, LIP_APPLICATOR, 2);
+      case BODY -> {
+        count(service, WEDGE_SPONGE, 2);
+        count(service, TOWEL, 1);
+      }
+      case HAIR_TIDY -> {
+        count(service, HAIR_PINS, 10);
+        count(service, HAIR_ELASTICS, 2);
+      }
+      case HAIR_STYLING -> {
+        count(service, SECTION_CLIPS, 12);
+        count(service, HAIR_PINS, 30);
+        count(service, HAIR_ELASTICS, 4);
+      }
+      case STAND_BY -> {
+        count(service, BLOTTING_PAPER, 4);
+        count(service, FACE_TISSUE, 4);
+        count(service, COTTON_BUD, 2);
+        count(service, PUFF, 1);
+      }
+      case TAKE_OFF -> {
+        count(service, COTTON_ROUND, 6);
+        count(service, REMOVER_WIPE, 2);
+        count(service, FACE_TISSUE, 4);
+      }
+      case TOUCH_UP_KIT -> {
+        once(TOUCH_UP_JAR, 1);
+        once(ZIP_BAGS, 1);
+        once(LABEL, 1);
+        once(CARD, 1);
+        once(PUFF, 1);
+        once(REMOVER_WIPE, 1);
+        once(BLOTTING_PAPER, 2);
+      }
+      case CORRECT, FX_LENSES -> {}
+      case FX_BRUISE,
+          FX_BURN,
+          FX_DIRT,
+          FX_SWEAT_TEARS,
+          FX_GREY_HAIR,
+          FX_WOUND,
+          FX_BLOOD,
+          FX_AGE,
+          FX_BALD_CAP,
+          FX_PIECE,
+          FX_HAIR,
+          FX_TATTOO,
+          FX_TEETH -> {
+        count(service, WEDGE_SPONGE, 2);
+        count(service, COTTON_BUD, 2);
+        count(service, PAPER_TOWEL, 10);
+      }
     }
   }
 
-  private static void addIn(Condition condition, FaceNeeds needs) {
-    switch (condition) {
-      case HEAT -> needs.counted(NeedKind.BLOTTING_PAPERS, 2);
-      case SWEAT -> needs.counted(NeedKind.PUFFS, 1);
-      case NO_WATER -> needs.counted(NeedKind.WIPES, 1);
-      case LONG_DAY -> {
-        needs.counted(NeedKind.TOUCH_UP_JARS, 1);
-        needs.counted(NeedKind.LABELS, 1);
-        needs.counted(NeedKind.PUFFS, 1);
-        needs.counted(NeedKind.WIPES, 1);
-      }
-      case FLASH,
-          DAYLIGHT,
-          DRY_COLD,
-          WET,
-          NO_POWER,
-          DIM,
-          NO_TABLE,
-          LONG_CARRY,
-          FLIGHT,
-          CLOSE_UP,
-          UNKNOWN_CATERING -> {}
+  private void count(Service service, ProductClass one, int each) {
+    add(service, one, each, party.with(service).stream().mapToInt(party::times).sum());
+  }
+
+  /** Once a face, however many days it is there. */
+  private void once(ProductClass one, int each) {
+    add(Service.TOUCH_UP_KIT, one, each, party.with(Service.TOUCH_UP_KIT).size());
+  }
+
+  private void add(Service service, ProductClass one, int each, int times) {
+    if (times > 0) {
+      drafts
+          .shared(one)
+          .counted((long) each * times)
+          .because(new NeedReason.CountedForService(service, each, times));
+    }
+  }
+
+  private void eachDay(ProductClass one, int each) {
+    int times = party.faceDays();
+    if (times > 0) {
+      drafts
+          .shared(one)
+          .counted((long) each * times)
+          .because(new NeedReason.CountedPerFace(each, times));
     }
   }
 }

@@ -1,8 +1,15 @@
 package gerula.core.booking;
 
 import gerula.core.kit.product.Sensitivity;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.time.LocalDate;
+import java.util.Collections;
 import java.util.HashSet;
+import java.util.Map;
 import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -12,32 +19,114 @@ import org.jspecify.annotations.Nullable;
  * @param person who it is, null as long as nobody had to know
  * @param name hers, or what the face is called on this booking
  * @param depth skin depth, 1 (lightest) to 10 (deepest), half steps allowed
+ * @param undertone to which side it leans, null as long as nobody said
+ * @param zones where the skin behaves differently from the rest
+ * @param askedOn when somebody asked what she does not bear; null: nobody has, and then no known
+ *     sensitivity says nothing
  * @param services what is done to the face; may be empty while it is not known
+ * @param daysPresent the days she is there, empty for all of them
+ * @param looksPerDay how often she is made up on each of them, 1 to 9
  */
+@RecordBuilder
 public record Face(
     UUID id,
     @Nullable UUID person,
     String name,
     double depth,
+    @Nullable Undertone undertone,
+    Hair hair,
     SkinType skinType,
+    Map<Zone, SkinType> zones,
     Set<Concern> concerns,
     Set<Sensitivity> sensitivities,
-    Set<Service> services) {
+    @Nullable LocalDate askedOn,
+    Set<Service> services,
+    SortedSet<LocalDate> daysPresent,
+    int looksPerDay) {
+
+  /** More is no day's work any more. */
+  public static final int MOST_LOOKS = 9;
 
   public Face {
+    requireDepth(depth, name);
+    if (looksPerDay < 1 || looksPerDay > MOST_LOOKS) {
+      throw new IllegalArgumentException(
+          "A face has 1 to 9 looks a day, but " + looksPerDay + " were given for " + name + ".");
+    }
+    zones = Collections.unmodifiableMap(new TreeMap<>(zones));
+    concerns = Set.copyOf(concerns);
+    sensitivities = Set.copyOf(sensitivities);
+    services = Set.copyOf(services);
+    daysPresent = Collections.unmodifiableSortedSet(new TreeSet<>(daysPresent));
+  }
+
+  /**
+   * @throws IllegalArgumentException when no skin has this depth
+   */
+  public static double requireDepth(double depth, String name) {
     if (!(depth >= 1 && depth <= 10)) {
       throw new IllegalArgumentException(
           "A skin depth lies between 1 and 10, but " + depth + " was given for " + name + ".");
     }
-    concerns = Set.copyOf(concerns);
-    sensitivities = Set.copyOf(sensitivities);
-    services = Set.copyOf(services);
+    return depth;
+  }
+
+  /** A face of which only this is known: there every day, with one look. */
+  public static Face of(UUID id, String name, double depth, SkinType skin, Set<Service> services) {
+    return new Face(
+        id,
+        null,
+        name,
+        depth,
+        null,
+        Hair.UNKNOWN,
+        skin,
+        Map.of(),
+        Set.of(),
+        Set.of(),
+        null,
+        services,
+        Collections.emptySortedSet(),
+        1);
   }
 
   /** The same face with what is known of the person besides what was said at the booking. */
   public Face knownAs(Set<Sensitivity> known) {
     Set<Sensitivity> all = new HashSet<>(sensitivities);
     all.addAll(known);
-    return new Face(id, person, name, depth, skinType, concerns, all, services);
+    return FaceBuilder.builder(this).sensitivities(all).build();
+  }
+
+  /** What must not touch her: what she reacts to, and fragrance where the skin is sensitive. */
+  public SortedSet<Sensitivity> notBorne() {
+    SortedSet<Sensitivity> all = new TreeSet<>(sensitivities);
+    if (skinType == SkinType.SENSITIVE) {
+      all.add(Sensitivity.FRAGRANCE);
+    }
+    return all;
+  }
+
+  public boolean isThereOn(LocalDate day) {
+    return daysPresent.isEmpty() || daysPresent.contains(day);
+  }
+
+  /** On how many of a booking's days she is there. */
+  int daysIn(Booking booking) {
+    return daysPresent.isEmpty()
+        ? booking.days()
+        : (int) daysPresent.stream().filter(booking::isOn).count();
+  }
+
+  /** The last of a booking's days she is there; the booking's last when she is there on none. */
+  public LocalDate lastDayIn(Booking booking) {
+    return daysPresent.stream()
+        .filter(booking::isOn)
+        .max(LocalDate::compareTo)
+        .orElse(booking.lastDay());
+  }
+
+  /** Whether her skin is like this, all of it or a part. */
+  boolean isAnywhere(SkinType type) {
+    return skinType == type || zones.containsValue(type);
   }
 }

@@ -1,19 +1,41 @@
 package gerula.core.booking;
 
-import gerula.core.rule.Reason;
+import gerula.core.kit.product.ProductClass;
+import gerula.core.quantity.Unit;
+import java.util.List;
 
-/** Adds needs of one face that one reason brings, for all days of a booking. */
-record FaceNeeds(Face face, Reason reasons, int days, NeedDrafts drafts) {
+/**
+ * Adds what one service takes on one face.
+ *
+ * @param times days times looks
+ */
+record FaceNeeds(Face face, Service service, int times, NeedDrafts drafts) {
 
-  NeedDraft measured(NeedKind kind, long thousandthsADay) {
-    return drafts.of(kind, face).measured(thousandthsADay * days).reasons(reasons);
+  NeedDraft ml(ProductClass one, double each) {
+    return ml(one, "", each);
   }
 
-  NeedDraft counted(NeedKind kind, int piecesADay) {
+  NeedDraft ml(ProductClass one, String variant, double each) {
+    return measured(one, variant, each, Unit.ML);
+  }
+
+  NeedDraft g(ProductClass one, double each) {
+    return measured(one, "", each, Unit.G);
+  }
+
+  private NeedDraft measured(ProductClass one, String variant, double each, Unit unit) {
     return drafts
-        .of(kind, face)
-        .counted((long) piecesADay * days)
-        .reasons(reasons)
-        .reasons(new NeedReason.CountedPerFace(face.id(), piecesADay, days));
+        .of(NeedCode.of(one), variant, List.of(face))
+        .measured(Math.round(each * 1000) * times, unit)
+        .because(reason());
+  }
+
+  /** One for everybody. */
+  NeedDraft tool(ProductClass one) {
+    return drafts.shared(one).because(reason());
+  }
+
+  private NeedReason reason() {
+    return new NeedReason.ForService(face.id(), service);
   }
 }

@@ -1,34 +1,43 @@
 package gerula.core.booking;
 
+import gerula.core.kit.product.ProductClass;
 import java.util.Collection;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
+import java.util.function.Consumer;
 
-/** The needs of one booking while they are gathered, each kind at most once a face. */
+/** The needs of one booking while they are gathered, each code at most once for the same faces. */
 final class NeedDrafts {
 
-  private record Key(NeedKind kind, @Nullable UUID face) {}
+  private record Key(NeedCode code, String variant, List<UUID> faces) {}
 
   private final Map<Key, NeedDraft> drafts = new LinkedHashMap<>();
 
-  /** The draft of that kind for that face; begun when it is the first time it is asked for. */
-  NeedDraft of(NeedKind kind, @Nullable Face face) {
-    return drafts.computeIfAbsent(key(kind, face), _ -> new NeedDraft(kind, face));
+  /** The draft of that code for those faces; begun when it is the first time it is asked for. */
+  NeedDraft of(NeedCode code, String variant, List<Face> faces) {
+    List<UUID> ids = faces.stream().map(Face::id).toList();
+    return drafts.computeIfAbsent(
+        new Key(code, variant, ids), _ -> new NeedDraft(code, variant, faces));
   }
 
-  /** The draft of that kind for that face, if any rule asked for it. */
-  Optional<NeedDraft> existing(NeedKind kind, @Nullable Face face) {
-    return Optional.ofNullable(drafts.get(key(kind, face)));
+  /** What one face needs of a class. */
+  NeedDraft of(ProductClass one, Face face) {
+    return of(NeedCode.of(one), "", List.of(face));
+  }
+
+  /** What the booking needs of a class, once for everybody. */
+  NeedDraft shared(ProductClass one) {
+    return of(NeedCode.of(one), "", List.of());
+  }
+
+  /** Changes every need of this class that is there already, whosever it is. */
+  void onEach(NeedKind kind, Consumer<NeedDraft> change) {
+    drafts.values().stream().filter(one -> one.code().kind().equals(kind)).forEach(change);
   }
 
   Collection<NeedDraft> all() {
     return drafts.values();
-  }
-
-  private static Key key(NeedKind kind, @Nullable Face face) {
-    return new Key(kind, face == null ? null : face.id());
   }
 }

@@ -4,89 +4,96 @@ import static gerula.core.kit.product.ProductClass.*;
 
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Section;
-import gerula.core.rule.Code;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
-import java.util.stream.Collectors;
 
-/** What can be needed, and which classes of things serve. */
-public enum NeedKind implements Code {
-  HAND_SANITISER(ProductClass.HAND_SANITISER),
-  SURFACE_ALCOHOL(ALCOHOL_70),
-  BIN_BAGS(ProductClass.BIN_BAGS),
-  MAT(ProductClass.MAT),
-  MIRROR(ProductClass.MIRROR, HAND_MIRROR),
-  CLIENT_RECORD(ProductClass.CLIENT_RECORD),
-  MOISTURISER(ProductClass.MOISTURISER),
-  PRIMER(ProductClass.PRIMER),
-  SUNSCREEN(ProductClass.SUNSCREEN),
-  LIP_BALM(ProductClass.LIP_BALM),
-  HAND_CREAM(ProductClass.HAND_CREAM),
-  BASE(FOUNDATION),
-  CONCEALER(ProductClass.CONCEALER),
-  GREEN_CORRECTOR(CORRECTOR),
-  PEACH_CORRECTOR(CORRECTOR),
-  ORANGE_CORRECTOR(CORRECTOR),
-  SETTING_SPRAY(ProductClass.SETTING_SPRAY),
-  SEALING_MEDIUM(ProductClass.SEALING_MEDIUM),
-  POWDER(FACE_POWDER),
-  BROW_COLOUR(BROW_PENCIL, BROW_POWDER, BROW_GEL),
-  EYE_COLOUR(EYE_SHADOW, CREAM_SHADOW),
-  LINER(EYE_PENCIL, GEL_LINER, LIQUID_LINER),
-  MASCARA(ProductClass.MASCARA),
-  LASHES(STRIP_LASHES, CLUSTER_LASHES),
-  LASH_ADHESIVE(ProductClass.LASH_ADHESIVE),
-  LIP_COLOUR(ProductClass.LIP_COLOUR, LIP_GLOSS),
-  BRUSH_SETS(BRUSH_SET),
-  WANDS(WAND),
-  LIP_APPLICATORS(LIP_APPLICATOR),
-  LINER_APPLICATORS(LINER_APPLICATOR),
-  COTTON_BUDS(COTTON_BUD),
-  COTTON_ROUNDS(COTTON_ROUND),
-  WEDGE_SPONGES(WEDGE_SPONGE),
-  PUFFS(PUFF),
-  TISSUES(FACE_TISSUE, PAPER_TOWEL),
-  WIPES(REMOVER_WIPE, HAND_WIPE),
-  BLOTTING_PAPERS(BLOTTING_PAPER),
-  TOUCH_UP_JARS(TOUCH_UP_JAR),
-  LABELS(LABEL),
-  BATTERY_LIGHT(ProductClass.BATTERY_LIGHT),
-  CLIP_LIGHT(ProductClass.CLIP_LIGHT, ProductClass.BATTERY_LIGHT),
-  POWER_BANK(ProductClass.POWER_BANK),
-  FAN(ProductClass.FAN),
-  UMBRELLA(ProductClass.UMBRELLA),
-  WATER_SPRAY(ProductClass.WATER_SPRAY),
-  OVERSHOES(ProductClass.OVERSHOES),
-  ZIP_BAGS(ProductClass.ZIP_BAGS),
-  BAG_COVER(ProductClass.BAG_COVER),
-  BRUSH_BELT(ProductClass.BRUSH_BELT),
-  STAND(ProductClass.STAND),
-  SNACKS(ProductClass.SNACKS),
-  WATER(ProductClass.WATER);
+/**
+ * What can be needed: a class of items, or several of which any serves.
+ *
+ * @param code the class's own, or that of the family; never changes
+ * @param classes any of these serves, and what has not been told apart from them yet
+ * @param section where the need is told on the list
+ */
+public record NeedKind(String code, Set<ProductClass> classes, Section section)
+    implements Comparable<NeedKind> {
 
-  private final Set<ProductClass> classes;
-  private final Section section;
+  public static final NeedKind EYES = family("eyes", EYE_SHADOW, CREAM_SHADOW);
+  public static final NeedKind LINER = family("liner", EYE_PENCIL, GEL_LINER, LIQUID_LINER);
+  public static final NeedKind BROWS = family("brows", BROW_PENCIL, BROW_POWDER);
+  public static final NeedKind LIPS = family("lips", LIP_COLOUR, LIP_GLOSS);
+  public static final NeedKind LASHES = family("lashes", STRIP_LASHES);
+  public static final NeedKind CORRECT = family("correct", CORRECTOR, CONCEALER, PRIMER);
 
-  NeedKind(ProductClass... classes) {
-    this.classes =
-        Arrays.stream(classes)
-            .flatMap(one -> one.servedBy().stream())
-            .collect(Collectors.toUnmodifiableSet());
-    this.section =
-        this.classes.stream()
-            .map(ProductClass::section)
-            .min(Comparator.naturalOrder())
-            .orElseThrow();
+  private static final List<NeedKind> FAMILIES = List.of(EYES, LINER, BROWS, LIPS, LASHES, CORRECT);
+
+  /** What else serves where one of these is needed. */
+  private static final Map<ProductClass, Set<ProductClass>> ALSO =
+      Map.ofEntries(
+          Map.entry(ProductClass.CLEANSER, EnumSet.of(MICELLAR)),
+          Map.entry(ProductClass.MIRROR, EnumSet.of(HAND_MIRROR)),
+          Map.entry(ProductClass.FACE_TISSUE, EnumSet.of(PAPER_TOWEL)),
+          Map.entry(ProductClass.PAPER_TOWEL, EnumSet.of(ProductClass.FACE_TISSUE)),
+          Map.entry(ProductClass.CAPE, EnumSet.of(TOWEL, DRAPE)),
+          Map.entry(ProductClass.RAZOR, EnumSet.of(TRIMMER)),
+          Map.entry(ProductClass.CLIP_LIGHT, EnumSet.of(BATTERY_LIGHT, PLUG_LIGHT)),
+          Map.entry(ProductClass.WAX_OR_PUTTY, EnumSet.of(GELATINE, LIQUID_LATEX)),
+          Map.entry(ProductClass.EYE_REMOVER, EnumSet.of(MICELLAR)),
+          Map.entry(ProductClass.REMOVER, EnumSet.of(MICELLAR)));
+
+  private static final Map<ProductClass, NeedKind> OF_CLASS = new EnumMap<>(ProductClass.class);
+
+  static {
+    for (ProductClass one : ProductClass.values()) {
+      Set<ProductClass> any = EnumSet.of(one);
+      any.addAll(ALSO.getOrDefault(one, Set.of()));
+      OF_CLASS.put(one, kind(one.code(), one.section(), any));
+    }
   }
 
-  /** Any of these serves, and what has not been told apart from them yet. */
-  public Set<ProductClass> classes() {
-    return classes;
+  /** In the order of the work. */
+  private static final Comparator<NeedKind> IN_ORDER =
+      Comparator.comparing(NeedKind::section)
+          .thenComparing(kind -> Collections.min(kind.classes))
+          .thenComparing(NeedKind::code);
+
+  /** Items of this class, or of another that serves as well. */
+  public static NeedKind of(ProductClass one) {
+    return Objects.requireNonNull(OF_CLASS.get(one));
   }
 
-  /** Where the need is told on the list. */
-  public Section section() {
-    return section;
+  /** The kind whose roles these are. */
+  static NeedKind ofFamily(String family) {
+    return FAMILIES.stream()
+        .filter(one -> one.code.equals(family))
+        .findFirst()
+        .orElseGet(
+            () ->
+                of(
+                    Arrays.stream(ProductClass.values())
+                        .filter(one -> one.code().equals(family))
+                        .findFirst()
+                        .orElseThrow()));
+  }
+
+  private static NeedKind family(String code, ProductClass... classes) {
+    return kind(code, classes[0].section(), Set.of(classes));
+  }
+
+  private static NeedKind kind(String code, Section section, Set<ProductClass> any) {
+    Set<ProductClass> serving = EnumSet.noneOf(ProductClass.class);
+    any.forEach(one -> serving.addAll(one.servedBy()));
+    return new NeedKind(code, Collections.unmodifiableSet(serving), section);
+  }
+
+  @Override
+  public int compareTo(NeedKind other) {
+    return IN_ORDER.compare(this, other);
   }
 }

@@ -1,6 +1,8 @@
 package gerula.core.booking;
 
+import gerula.core.kit.KindOfWork;
 import gerula.core.rule.Reason;
+import java.util.List;
 import java.util.UUID;
 
 /** What brings a need. Closed: every one has its words on the screen. */
@@ -9,8 +11,37 @@ public sealed interface NeedReason extends Reason {
   /** A service booked for a face. */
   record ForService(UUID face, Service service) implements NeedReason {}
 
+  /**
+   * A service booked for several faces, who choose from it on the day.
+   *
+   * @param faces in order of priority
+   */
+  record ToChooseFrom(Service service, List<UUID> faces) implements NeedReason {}
+
+  /**
+   * Counted for a service.
+   *
+   * @param each pieces a face, day and look
+   * @param times faces times days times looks
+   */
+  record CountedForService(Service service, int each, int times) implements NeedReason {}
+
+  /**
+   * Counted for every face, whatever is done to it.
+   *
+   * @param each pieces a face and day
+   * @param times faces times days
+   */
+  record CountedPerFace(int each, int times) implements NeedReason {}
+
   /** A condition of the place or the day. */
   record InCondition(Condition condition) implements NeedReason {}
+
+  /** What sort of job it is. */
+  record ForWork(KindOfWork kind) implements NeedReason {}
+
+  /** How one gets there. */
+  record ForTravel(Travel travel) implements NeedReason {}
 
   /** The way a face's skin behaves. */
   record ForSkin(UUID face, SkinType skinType) implements NeedReason {}
@@ -18,22 +49,20 @@ public sealed interface NeedReason extends Reason {
   /** Something to be evened out on a face. */
   record ForConcern(UUID face, Concern concern) implements NeedReason {}
 
+  /** The colour of a face's hair. */
+  record ForHair(UUID face, Hair hair) implements NeedReason {}
+
   /** Every job needs it. */
   record EveryJob() implements NeedReason {}
 
   /**
-   * Counted for a face.
-   *
-   * @param eachDay pieces a day
-   * @param days working days
-   */
-  record CountedPerFace(UUID face, int eachDay, int days) implements NeedReason {}
-
-  /**
-   * Added to what was counted for all faces.
+   * Added to what was counted.
    *
    * @param pieces the reserve, already rounded up
-   * @param counted what the faces take without it
+   * @param counted what is needed without it
    */
   record Reserve(int percent, long pieces, long counted) implements NeedReason {}
+
+  /** The job would stop if the only one failed. */
+  record OnlyOne() implements NeedReason {}
 }

@@ -2,14 +2,48 @@ package gerula.core.booking;
 
 import gerula.core.rule.Code;
 
-/** What is done to a face. */
+/** What is done to a face, in the order of the work. */
 public enum Service implements Code {
   SKIN_PREPARATION,
+  GROOMING,
   BASE,
+  CORRECT,
+  AIRBRUSH,
   POWDER,
+  CONTOUR,
+  BRONZER,
+  BLUSH,
+  HIGHLIGHT,
   BROWS,
   EYES,
+  LINER,
   MASCARA,
   LASHES,
-  LIPS
+  CLUSTER_LASHES,
+  LIPS,
+  BODY,
+  HAIR_TIDY,
+  HAIR_STYLING,
+  STAND_BY,
+  TOUCH_UP_KIT,
+  TAKE_OFF,
+  FX_BRUISE,
+  FX_BURN,
+  FX_DIRT,
+  FX_SWEAT_TEARS,
+  FX_GREY_HAIR,
+  FX_WOUND,
+  FX_BLOOD,
+  FX_AGE,
+  FX_BALD_CAP,
+  FX_PIECE,
+  FX_HAIR,
+  FX_TATTOO,
+  FX_TEETH,
+  FX_LENSES;
+
+  /** Whether it is one of the effects: wounds, ageing, characters. */
+  public boolean isEffect() {
+    return compareTo(FX_BRUISE) >= 0;
+  }
 }

@@ -1,8 +1,14 @@
 package gerula.core.booking;
 
+import static gerula.core.kit.product.ProductClass.*;
+
 import gerula.core.kit.product.Trait;
 
-/** What a service takes of the products themselves. */
+/**
+ * What a service takes of the products themselves, a face, day and look. Common practice, usual
+ * amounts; those in hundredths are estimates from memory. Colours to choose from are {@link
+ * RoleNeeds}, what is counted {@link CountedNeeds}.
+ */
 final class ServiceNeeds {
 
   /** A base one step off still blends at the jaw; beyond that it is the wrong base. */
@@ -13,49 +19,137 @@ final class ServiceNeeds {
 
   private ServiceNeeds() {}
 
-  static void add(Face face, int days, NeedDrafts drafts) {
-    for (Service service : Service.values()) {
-      if (face.services().contains(service)) {
-        add(face, service, days, drafts);
-      }
+  static void add(Face face, Party party, NeedDrafts drafts) {
+    int times = party.times(face);
+    if (times == 0) {
+      return;
+    }
+    for (Service service : party.services(face)) {
+      add(party, new FaceNeeds(face, service, times, drafts));
     }
   }
 
-  private static void add(Face face, Service service, int days, NeedDrafts drafts) {
-    FaceNeeds needs =
-        new FaceNeeds(face, new NeedReason.ForService(face.id(), service), days, drafts);
-    switch (service) {
+  private static void add(Party party, FaceNeeds needs) {
+    Face face = needs.face();
+    switch (needs.service()) {
       case SKIN_PREPARATION -> {
-        needs.measured(NeedKind.MOISTURISER, AmountsPerFace.MOISTURISER);
-        needs.measured(NeedKind.PRIMER, AmountsPerFace.PRIMER);
+        needs.ml(CLEANSER, 3);
+        needs.ml(TONER, 1);
+        needs.ml(EYE_CREAM, 0.1);
+        needs.ml(MOISTURISER, 1);
+        needs.ml(PRIMER, 0.3);
+        needs.g(LIP_BALM, 0.1);
+      }
+      case GROOMING -> {
+        needs.ml(SHAVING_FOAM, 5);
+        needs.ml(AFTER_SHAVE, 1);
+        needs.g(LIP_BALM, 0.1).should(Trait.MATTE);
+        needs.tool(SCISSORS);
+        needs.tool(COMB);
+        needs.tool(SHARPS_BOX);
       }
       case BASE -> {
-        needs.measured(NeedKind.BASE, AmountsPerFace.FOUNDATION).suiting(face.depth(), BASE_REACH);
+        needs.ml(FOUNDATION, 0.6).suiting(face.depth(), BASE_REACH);
         needs
-            .measured(NeedKind.CONCEALER, AmountsPerFace.CONCEALER)
-            .suiting(face.depth(), CONCEALER_REACH);
-        needs.measured(NeedKind.SETTING_SPRAY, AmountsPerFace.SETTING_SPRAY);
+            .ml(CONCEALER, "under-eyes", 0.1)
+            .suiting(face.depth(), CONCEALER_REACH)
+            .should(Trait.THIN);
+        needs
+            .ml(CONCEALER, "spots", 0.1)
+            .suiting(face.depth(), CONCEALER_REACH)
+            .should(Trait.FULL_COVER);
+        needs.ml(SETTING_SPRAY, 1);
       }
-      case POWDER ->
-          needs
-              .measured(NeedKind.POWDER, AmountsPerFace.POWDER)
-              .suiting(face.depth(), POWDER_REACH);
-      case BROWS -> needs.measured(NeedKind.BROW_COLOUR, AmountsPerFace.COLOUR);
-      case EYES -> {
-        needs.measured(NeedKind.EYE_COLOUR, AmountsPerFace.COLOUR);
-        needs.measured(NeedKind.LINER, AmountsPerFace.LINER);
+      case POWDER -> needs.g(FACE_POWDER, 0.3).suiting(face.depth(), POWDER_REACH);
+      case BROWS -> {
+        needs.ml(BROW_GEL, 0.1);
+        needs.tool(TWEEZERS);
       }
-      case MASCARA -> needs.measured(NeedKind.MASCARA, AmountsPerFace.MASCARA);
-      case LASHES -> {
-        needs.counted(NeedKind.LASHES, 1);
-        needs.measured(NeedKind.LASH_ADHESIVE, AmountsPerFace.LASH_ADHESIVE);
+      case EYES -> needs.ml(EYE_PRIMER, 0.05);
+      case MASCARA -> {
+        needs.ml(MASCARA, 0.1);
+        needs.tool(LASH_COMB);
       }
-      case LIPS -> {
-        NeedDraft lips = needs.measured(NeedKind.LIP_COLOUR, AmountsPerFace.LIP);
-        if (face.concerns().contains(Concern.BEARD_SHADOW)) {
-          lips.prefer(Trait.NATURAL_LOOK);
+      case LASHES, CLUSTER_LASHES -> {
+        needs.ml(LASH_ADHESIVE, 0.05).withSpare();
+        needs.tool(LASH_CURLER);
+        needs.tool(TWEEZERS);
+      }
+      case LIPS -> needs.g(LIP_BALM, 0.1);
+      case AIRBRUSH -> {
+        needs.ml(AIRBRUSH_COLOUR, 0.5).suiting(face.depth(), BASE_REACH);
+        needs.ml(AIRBRUSH_CLEANER, 5);
+        needs.tool(AIRBRUSH_GUN);
+        needs.tool(COMPRESSOR);
+        needs.tool(AIRBRUSH_HOSE);
+        needs.tool(MAINS_LEAD).withSpare();
+      }
+      case BODY -> {
+        needs.ml(BODY_MAKE_UP, 6).suiting(face.depth(), POWDER_REACH);
+        needs.tool(SEALING_MEDIUM);
+      }
+      case HAIR_TIDY -> {
+        needs.ml(HAIR_SPRAY, 5);
+        needs.tool(COMB);
+        needs.tool(HAIR_BRUSH);
+        needs.tool(DRY_SHAMPOO);
+      }
+      case HAIR_STYLING -> {
+        needs.ml(HAIR_SPRAY, 15);
+        needs.tool(CURLING_IRON);
+        needs.tool(HAIR_DRYER);
+        needs.tool(HEAT_MAT);
+        needs.tool(HAIR_BRUSH);
+        needs.tool(COMB).shared(1, party.facesADay());
+        needs.tool(MAINS_LEAD).withSpare();
+      }
+      case STAND_BY -> needs.g(FACE_POWDER, 0.5).suiting(face.depth(), POWDER_REACH);
+      case TOUCH_UP_KIT -> {
+        // Once a face, not a day.
+        new FaceNeeds(face, Service.TOUCH_UP_KIT, 1, needs.drafts())
+            .g(FACE_POWDER, 0.3)
+            .suiting(face.depth(), POWDER_REACH);
+      }
+      case TAKE_OFF -> {
+        needs.ml(REMOVER, 6);
+        needs.ml(EYE_REMOVER, 2);
+        needs.ml(CLEANSER, 3);
+        needs.ml(MOISTURISER, 1);
+        if (usesAdhesive(party, face)) {
+          needs.ml(ADHESIVE_REMOVER, 2);
         }
       }
+      // Colours to choose from, correctors by concern, effects: rules of their own.
+      case CORRECT,
+          BLUSH,
+          CONTOUR,
+          BRONZER,
+          HIGHLIGHT,
+          LINER,
+          FX_BRUISE,
+          FX_BURN,
+          FX_DIRT,
+          FX_SWEAT_TEARS,
+          FX_GREY_HAIR,
+          FX_WOUND,
+          FX_BLOOD,
+          FX_AGE,
+          FX_BALD_CAP,
+          FX_PIECE,
+          FX_HAIR,
+          FX_TATTOO,
+          FX_TEETH,
+          FX_LENSES -> {}
     }
+  }
+
+  private static boolean usesAdhesive(Party party, Face face) {
+    return party.services(face).stream()
+        .anyMatch(
+            one ->
+                switch (one) {
+                  case LASHES, CLUSTER_LASHES, FX_BALD_CAP, FX_PIECE, FX_HAIR -> true;
+                  default -> false;
+                });
   }
 }

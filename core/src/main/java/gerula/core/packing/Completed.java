@@ -5,12 +5,11 @@ import gerula.core.kit.product.ProductClass;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumMap;
-import java.util.HashMap;
+import java.util.HashSet;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.TreeSet;
+import java.util.Set;
 import java.util.UUID;
 
 /**
@@ -24,7 +23,7 @@ import java.util.UUID;
 final class Completed {
 
   private final Map<ProductClass, Integer> left = new EnumMap<>(ProductClass.class);
-  private final Map<UUID, Refusal> useless = new HashMap<>();
+  private final Set<UUID> useless = new HashSet<>();
 
   private record Needy(Item item, List<Companions.Group> groups) {}
 
@@ -45,20 +44,17 @@ final class Completed {
     }
   }
 
-  /** Empty for what has its companions, and for what was never fit. */
-  Optional<Refusal> refusal(UUID item) {
-    return Optional.ofNullable(useless.get(item));
+  /** What has no companion, of what is fit. */
+  Set<UUID> useless() {
+    return useless;
   }
 
   private boolean takeAwaySome(List<Needy> needy) {
     boolean hasTaken = false;
     for (Iterator<Needy> all = needy.iterator(); all.hasNext(); ) {
       Needy one = all.next();
-      Optional<Companions.Group> missing =
-          one.groups().stream().filter(group -> !isThere(group)).findFirst();
-      if (missing.isPresent()) {
-        useless.put(
-            one.item().id(), new Refusal.WithoutCompanion(new TreeSet<>(missing.get().anyOf())));
+      if (!one.groups().stream().allMatch(this::isThere)) {
+        useless.add(one.item().id());
         count(one.item(), -1);
         all.remove();
         hasTaken = true;

@@ -1,12 +1,16 @@
 package gerula.core.packing;
 
+import gerula.core.kit.PersonRef;
+import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceKind;
 import gerula.core.kit.place.PlaceTree;
 import gerula.core.kit.product.Section;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Which compartment of the chosen bags a thing is packed into. */
@@ -24,15 +28,63 @@ final class Destinations {
     return bags.stream().anyMatch(bag -> places.liesIn(item.now(), bag));
   }
 
-  /** Its own home when that travels along, else the first compartment laid out for its section. */
-  @Nullable UUID of(Item item) {
-    if (bags.stream().anyMatch(bag -> places.liesIn(item.home(), bag))) {
-      return item.home();
-    }
-    return bags.stream()
-        .flatMap(bag -> compartment(bag, item.product().productClass().section()).stream())
-        .findFirst()
+  /**
+   * Where it is packed: what is one person's, or touches nobody else while one stands by, into her
+   * section; what is only for standing by into the bag that is worn; else its own home when that
+   * travels along, else the first compartment laid out for its section.
+   */
+  @Nullable UUID of(LineDraft line) {
+    Item item = line.item();
+    return hers(line)
+        .or(() -> worn(line))
+        .or(() -> own(item))
+        .or(() -> bags.stream().flatMap(bag -> compartment(bag, item).stream()).findFirst())
         .orElse(bags.isEmpty() ? null : bags.getFirst());
+  }
+
+  private Optional<UUID> own(Item item) {
+    return bags.stream().anyMatch(bag -> places.liesIn(item.home(), bag))
+        ? Optional.ofNullable(item.home())
+        : Optional.empty();
+  }
+
+  private Optional<UUID> hers(LineDraft line) {
+    UUID person =
+        switch (line.item().forWhom()) {
+          case ForWhom.Only only -> only.person().id();
+          case ForWhom.Everybody _, ForWhom.TheArtist _ ->
+              line.isForStandByOnly() && line.onlyUser() != null ? line.onlyUser().person() : null;
+        };
+    return person == null
+        ? Optional.empty()
+        : within().filter(place -> isOf(person, place)).map(Place::id).findFirst();
+  }
+
+  private Optional<UUID> worn(LineDraft line) {
+    return line.isForStandByOnly()
+        ? bags.stream()
+            .filter(bag -> places.find(bag).map(Destinations::isWorn).orElse(false))
+            .findFirst()
+        : Optional.empty();
+  }
+
+  private static boolean isOf(UUID person, Place place) {
+    PersonRef performer = place.purpose().performer();
+    return performer != null && performer.id().equals(person);
+  }
+
+  private static boolean isWorn(Place bag) {
+    return bag.kind() == PlaceKind.SET_BAG || bag.kind() == PlaceKind.BELT;
+  }
+
+  private Stream<Place> within() {
+    return bags.stream()
+        .flatMap(bag -> places.withAllInside(bag).stream())
+        .flatMap(id -> places.find(id).stream());
+  }
+
+  private Optional<UUID> compartment(UUID within, Item item) {
+    return compartment(within, item.product().productClass().section());
   }
 
   private Optional<UUID> compartment(UUID within, Section section) {

@@ -2,16 +2,18 @@ package gerula.core.packing;
 
 import gerula.core.booking.Face;
 import gerula.core.booking.Need;
-import gerula.core.booking.NeedKind;
+import gerula.core.booking.NeedCode;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -29,19 +31,19 @@ final class Gaps {
     return switch (refusal) {
       case Refusal.RunsOut _ -> 0;
       case Refusal.UsedUp _ -> 1;
-      case Refusal.NotLocated _, Refusal.Elsewhere _ -> 2;
-      case Refusal.WithoutCompanion _ -> 3;
+      case Refusal.NotLocated _, Refusal.Elsewhere _, Refusal.OnAnotherBooking _ -> 2;
+      case Refusal.LeftOut _, Refusal.RoleUnknown _ -> 3;
       case Refusal.WrongDepth(Double depth, double wanted) ->
           4 + (depth == null ? 0 : Math.abs(depth - wanted) / 10);
-      case Refusal.Lacks _, Refusal.KeptAway _ -> 5;
-      case Refusal.Conflict _ -> 6;
+      case Refusal.Lacks _, Refusal.KeptAway _, Refusal.OtherRole _ -> 5;
+      case Refusal.Conflict _, Refusal.OnePersonOnly _, Refusal.StaysAtHome _ -> 6;
       case Refusal.Contaminated _, Refusal.Quarantined _, Refusal.Spoiled _ -> 7;
       case Refusal.Personal _, Refusal.ForSomebodyElse _ -> 8;
       case Refusal.OtherUnit _ -> 9;
     };
   }
 
-  private final Map<NeedKind, Draft> drafts = new EnumMap<>(NeedKind.class);
+  private final Map<NeedCode, Draft> drafts = new TreeMap<>();
 
   private static final class Draft {
     private final List<UUID> faces = new ArrayList<>();
@@ -49,46 +51,79 @@ final class Gaps {
     private final Map<UUID, PackingFinding.Refused> nearest = new LinkedHashMap<>();
     private @Nullable Double depth;
     private @Nullable Unit unit;
+    private final Set<UUID> blocks = new LinkedHashSet<>();
+    private boolean isAccepted;
     private long missing;
   }
 
   /**
-   * @param missing thousandths that could not be served, 0 for a shared thing
-   * @param refused everything of the class and why it is not taken
+   * @param missing thousandths that could not be served, more than 0; 1000 a piece of what is
+   *     shared
+   * @param isAccepted whether the artist does without
+   * @param refused everything of the kind and why it is not taken
    */
-  void add(Need need, long missing, Stream<PackingFinding.Refused> refused) {
-    Draft draft = drafts.computeIfAbsent(need.kind(), _ -> new Draft());
-    Face face = need.face();
-    if (face != null) {
-      draft.faces.add(face.id());
-    }
+  void add(
+      Need need, long missing, boolean isAccepted, Collection<PackingFinding.Refused> refused) {
+    Draft draft = drafts.computeIfAbsent(need.code(), _ -> new Draft());
+    need.faces().stream()
+        .map(Face::id)
+        .filter(face -> !draft.faces.contains(face))
+        .forEach(draft.faces::add);
     if (draft.depth == null && need.depth() != null) {
       draft.depth = need.depth().depth();
     }
     draft.unit =
         switch (need.amount()) {
-          case Need.Shared() -> null;
-          case Need.Measured _ -> Unit.ML;
+          case Need.Shared _ -> null;
+          case Need.Measured measured -> measured.unit();
           case Need.Counted _ -> Unit.PIECE;
         };
     draft.missing += missing;
+    draft.isAccepted |= isAccepted;
     draft.wanted.addAll(need.must());
     refused.forEach(one -> draft.nearest.putIfAbsent(one.item(), one));
   }
 
-  /** All gaps, in the order in which a station is laid out. */
-  Collection<PackingFinding.Gap> inOrderOfWork() {
-    return drafts.entrySet().stream().map(entry -> gap(entry.getKey(), entry.getValue())).toList();
+  /**
+   * A companion that cannot be taken: what needs it is on the list, and useless.
+   *
+   * @param blocked what is useless without it
+   */
+  void blocking(
+      Companions.Group group,
+      UUID blocked,
+      boolean isAccepted,
+      Stream<PackingFinding.Refused> refused) {
+    Draft draft = drafts.computeIfAbsent(group.need(), _ -> new Draft());
+    draft.blocks.add(blocked);
+    draft.isAccepted |= isAccepted;
+    refused.forEach(one -> draft.nearest.putIfAbsent(one.item(), one));
   }
 
-  private static PackingFinding.Gap gap(NeedKind kind, Draft draft) {
+  /**
+   * All gaps: what others on the list are useless without first, then what faces miss, then what is
+   * shared, each in the order in which a station is laid out; what is done without last.
+   */
+  List<PackingFinding.Gap> inOrder() {
+    return drafts.entrySet().stream()
+        .map(entry -> gap(entry.getKey(), entry.getValue()))
+        .sorted(
+            Comparator.comparing(PackingFinding.Gap::isAccepted)
+                .thenComparing(gap -> gap.blocks().isEmpty())
+                .thenComparing(gap -> gap.faces().isEmpty()))
+        .toList();
+  }
+
+  private static PackingFinding.Gap gap(NeedCode need, Draft draft) {
     return new PackingFinding.Gap(
-        kind,
+        need,
         List.copyOf(draft.faces),
         draft.depth,
         draft.unit == null ? null : draft.missing,
         draft.unit,
         draft.wanted,
+        List.copyOf(draft.blocks),
+        draft.isAccepted,
         draft.nearest.values().stream()
             .sorted(NEAREST_FIRST)
             .limit(PackingFinding.Gap.MOST_NEAREST)

@@ -3,6 +3,8 @@ package gerula.core.packing;
 import gerula.core.booking.Booking;
 import gerula.core.booking.Face;
 import gerula.core.booking.Need;
+import gerula.core.booking.NeedReason;
+import gerula.core.booking.Service;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.Section;
 import gerula.core.rule.Reason;
@@ -11,6 +13,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A line while needs and companions still add to it. */
@@ -19,8 +22,8 @@ final class LineDraft {
   private final Item item;
   private final Set<Reason> reasons = new LinkedHashSet<>();
   private final List<Face> users = new ArrayList<>();
+  private final List<Need> needs = new ArrayList<>();
   private long thousandths;
-  private @Nullable Section servedFor;
 
   LineDraft(Item item) {
     this.item = item;
@@ -35,15 +38,16 @@ final class LineDraft {
     return List.copyOf(users);
   }
 
+  /** What it is useless without. */
+  List<Companions.Group> companions() {
+    return Companions.of(item.product());
+  }
+
   void serve(Need need, long amount) {
     thousandths += amount;
+    needs.add(need);
     reasons.addAll(need.reasons());
-    if (servedFor == null) {
-      servedFor = need.kind().section();
-    }
-    if (need.face() != null) {
-      usedBy(need.face());
-    }
+    need.faces().forEach(this::usedBy);
   }
 
   void reasons(Reason reason) {
@@ -60,9 +64,35 @@ final class LineDraft {
     return users.add(face);
   }
 
+  /** Whether it is there for touching up and for nothing else. */
+  boolean isForStandByOnly() {
+    List<Service> services =
+        reasons.stream()
+            .flatMap(
+                reason ->
+                    switch (reason) {
+                      case NeedReason.ForService one -> Stream.of(one.service());
+                      case NeedReason.CountedForService one -> Stream.of(one.service());
+                      default -> Stream.empty();
+                    })
+            .distinct()
+            .toList();
+    return services.equals(List.of(Service.STAND_BY));
+  }
+
+  /** The one face it is used on, if it is one. */
+  @Nullable Face onlyUser() {
+    return users.size() == 1 ? users.getFirst() : null;
+  }
+
+  Section section() {
+    return needs.isEmpty()
+        ? item.product().productClass().section()
+        : needs.getFirst().code().kind().section();
+  }
+
   PackingLine done(Booking booking, @Nullable UUID goesTo) {
     List<UUID> faces = booking.faces().stream().filter(users::contains).map(Face::id).toList();
-    Section section = servedFor != null ? servedFor : item.product().productClass().section();
-    return new PackingLine(item, section, faces, thousandths, goesTo, List.copyOf(reasons));
+    return new PackingLine(item, section(), faces, thousandths, goesTo, List.copyOf(reasons));
   }
 }

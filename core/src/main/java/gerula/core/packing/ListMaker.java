@@ -3,245 +3,255 @@ package gerula.core.packing;
 import gerula.core.booking.Face;
 import gerula.core.booking.Need;
 import gerula.core.booking.Needs;
+import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
-import gerula.core.kit.product.Sensitivity;
-import gerula.core.kit.product.Trait;
+import gerula.core.kit.product.Role;
+import gerula.core.kit.product.Roles;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.Objects;
 import java.util.Set;
-import java.util.SortedSet;
-import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 
-/** One computation of a packing list: serve the needs, close over companions, tell the findings. */
+/** Makes the list: from needs to picks, then companions, spares and what was decided by hand. */
 final class ListMaker {
-
-  private final PackingList.PackingFacts facts;
-  private final Suitability suitability;
-  private final Destinations destinations;
-  private final Preference preference;
-  private final Allotment allotment = new Allotment();
-  private final Map<UUID, LineDraft> lines = new LinkedHashMap<>();
-  private final Gaps gaps;
-  private final List<PackingFinding> secondBest = new ArrayList<>();
-  private final Set<UUID> runningOut = new TreeSet<>();
-  private final Map<UUID, Item> kit = new LinkedHashMap<>();
-
-  ListMaker(PackingList.PackingFacts facts) {
-    this.facts = facts;
-    facts.kit().stream().sorted(Item.BY_ID).forEach(item -> kit.put(item.id(), item));
-    suitability = new Suitability(facts.booking(), kit.values(), facts.places(), facts.house());
-    destinations = new Destinations(facts.places(), facts.bags());
-    gaps = new Gaps();
-    preference =
-        new Preference(
-            suitability,
-            facts.booking().lastDay(),
-            facts.packed(),
-            item -> lines.containsKey(item.id()) || allotment.isTaken(item.id()),
-            destinations::isInABag);
-  }
-
-  PackingList build() {
-    List<Need> needs = Needs.of(facts.booking(), facts.house());
-    serve(needs);
-    closeOverCompanions();
-    keepWhatIsPacked();
-    List<PackingLine> done =
-        lines.values().stream().map(this::line).sorted(IN_ORDER_OF_WORK).toList();
-    return new PackingList(done, findings(done));
-  }
 
   private static final Comparator<PackingLine> IN_ORDER_OF_WORK =
       Comparator.comparing(PackingLine::section)
           .thenComparing(line -> line.item().product().productClass())
           .thenComparing(line -> line.item().product().name())
           .thenComparing(line -> line.item().product().shade())
-          .thenComparing(line -> line.item().id());
+          .thenComparing(PackingLine::item, Taste.BY_NAME);
 
-  private record Served(Need need, int demand, List<Item> candidates) {}
+  private final PackingList.PackingFacts facts;
+  private final Map<UUID, Item> kit = new LinkedHashMap<>();
+  private final Suitability suitability;
+  private final Destinations destinations;
+  private final Taste taste;
+  private final Palettes palettes;
+  private final Map<UUID, LineDraft> lines = new LinkedHashMap<>();
+  private final Gaps gaps = new Gaps();
+  private final ListFindings findings;
 
-  private void serve(List<Need> needs) {
-    List<Served> served = new ArrayList<>();
-    int demand = 0;
-    for (Need need : needs) {
-      List<Item> candidates = candidates(need);
-      long amount = Preference.thousandths(need.amount());
-      if (amount == 0) {
-        share(need, candidates);
-        continue;
-      }
-      candidates.forEach(item -> allotment.offer(item.id(), item.left().thousandths()));
-      long missing = allotment.serve(candidates.stream().map(Item::id).toList(), amount);
-      if (missing > 0) {
-        gaps.add(need, missing, refusals(need));
-      }
-      served.add(new Served(need, demand++, candidates));
+  private ListMaker(PackingList.PackingFacts facts) {
+    this.facts = facts;
+    facts.kit().stream()
+        .filter(item -> !item.isDiscarded())
+        .sorted(Taste.BY_NAME)
+        .forEach(item -> kit.put(item.id(), item));
+    suitability = new Suitability(facts, kit.values());
+    destinations = new Destinations(facts.places(), facts.bags());
+    taste = new Taste(facts, suitability, incomplete(), destinations::isInABag);
+    palettes = new Palettes(facts.places(), kit);
+    findings = new ListFindings(facts, kit, suitability);
+  }
+
+  static PackingList of(PackingList.PackingFacts facts) {
+    return new ListMaker(facts).build();
+  }
+
+  private PackingList build() {
+    List<Need> needs = Needs.of(facts.booking(), facts.house());
+    Picks picks = new Picks(facts, kit, suitability, taste, palettes);
+    List<Picks.Pick> found = picks.of(needs);
+    found.forEach(this::take);
+    findings.missed(picks.runningOut());
+    byHand();
+    spares(needs);
+    closeOverCompanions();
+    List<PackingLine> done =
+        lines.values().stream().map(this::line).sorted(IN_ORDER_OF_WORK).toList();
+    long unmet = found.stream().filter(pick -> !pick.isMet()).count();
+    return new PackingList(done, findings.of(gaps, lines.values(), done), unmet);
+  }
+
+  /** What is useless because nothing of what it needs beside it may be taken. */
+  private Set<UUID> incomplete() {
+    List<Item> fit =
+        kit.values().stream()
+            .filter(
+                item ->
+                    item.forWhom() instanceof ForWhom.Only
+                        || suitability.refusal((Face) null, item).isEmpty())
+            .toList();
+    return new Completed(fit).useless();
+  }
+
+  private void take(Picks.Pick pick) {
+    Need need = pick.need();
+    pick.amounts().forEach((id, amount) -> serve(need, kit.get(id), amount));
+    if (pick.missing() > 0) {
+      boolean isAccepted = facts.choices().without().contains(need.code().code());
+      gaps.add(need, pick.missing(), isAccepted, pick.refused());
+    } else if (pick.isWithoutReserve()) {
+      pick.amounts().keySet().stream()
+          .findFirst()
+          .ifPresent(id -> findings.lastOfIt(id, need.code()));
     }
-    // Only now: a later demand may have moved an earlier one to another pack.
-    served.forEach(this::take);
   }
 
-  private List<Item> candidates(Need need) {
-    return suitability.ofClasses(need.kind().classes()).stream()
-        .filter(item -> mayBeTaken(need, item))
-        .sorted(preference.mostPreferredFirst(need))
-        .toList();
-  }
-
-  private boolean mayBeTaken(Need need, Item item) {
-    return suitability
-        .refusal(need, item)
-        .map(
-            refusal -> {
-              if (refusal instanceof Refusal.RunsOut) {
-                runningOut.add(item.id());
-              }
-              return false;
-            })
-        .orElse(true);
-  }
-
-  private Stream<PackingFinding.Refused> refusals(Need need) {
-    return suitability.ofClasses(need.kind().classes()).stream()
-        .map(
-            item ->
-                new PackingFinding.Refused(
-                    item.id(), suitability.refusal(need, item).orElseGet(Refusal.UsedUp::new)));
-  }
-
-  private void share(Need need, List<Item> candidates) {
-    if (candidates.isEmpty()) {
-      gaps.add(need, 0, refusals(need));
-    } else {
-      draft(candidates.getFirst()).serve(need, 0);
+  private void serve(Need need, Item item, long amount) {
+    LineDraft draft = draftOf(item);
+    draft.serve(need, withoutReserve(need, amount));
+    if (draft.item() != item) {
+      draft.reasons(new TakenReason.WithPan(item.id()));
     }
+    Role role = need.code().role();
+    if (role != null) {
+      Roles known = suitability.roles(item);
+      draft.reasons(new TakenReason.ServesRole(role, known.by()));
+      if (known.by() == Roles.Source.WORDS) {
+        findings.guessed(item.id(), role);
+      }
+    }
+    tellChoice(need, draft, item);
   }
 
-  private void take(Served served) {
-    Need need = served.need();
-    allotment
-        .takenBy(served.demand())
-        .forEach(
-            (id, amount) -> {
-              LineDraft draft = draft(kit.get(id));
-              draft.serve(need, amount);
-              tellChoice(served, draft);
-            });
+  /** What is measured out stays in its pack if it is not used; what is counted out is packed. */
+  private static long withoutReserve(Need need, long amount) {
+    return need.amount() instanceof Need.Measured measured
+            && need.withReserve() instanceof Need.Measured reserved
+        ? Math.ceilDiv(amount * measured.thousandths(), reserved.thousandths())
+        : amount;
   }
 
-  private void tellChoice(Served served, LineDraft draft) {
-    Need need = served.need();
-    Item item = draft.item();
-    Face face = need.face();
+  private void tellChoice(Need need, LineDraft draft, Item item) {
     Double depth = need.depth() == null ? null : item.product().depthNear(need.depth().depth());
+    Face face = need.face();
     if (face != null && depth != null) {
       draft.reasons(new TakenReason.SuitsDepth(face.id(), face.depth(), depth));
     }
+    LocalDate end = suitability.useBy(item).lastDay();
     boolean othersEndLater =
-        suitability.useBy(item).lastDay() != null
-            && served.candidates().stream()
-                .anyMatch(
-                    other -> {
-                      var end = suitability.useBy(other).lastDay();
-                      return end != null && end.isAfter(suitability.useBy(item).lastDay());
-                    });
-    if (othersEndLater && item.dates().openedOn() != null) {
-      draft.reasons(new TakenReason.UseFirst(suitability.useBy(item).lastDay()));
+        end != null
+            && item.dates().openedOn() != null
+            && suitability.ofClasses(need.code().kind().classes()).stream()
+                .filter(other -> suitability.refusal(need, other).isEmpty())
+                .map(other -> suitability.useBy(other).lastDay())
+                .anyMatch(other -> other != null && other.isAfter(end));
+    if (othersEndLater) {
+      draft.reasons(new TakenReason.UseFirst(end));
     }
     if (face != null) {
-      need.prefer().stream()
+      need.should().stream()
           .sorted()
           .filter(trait -> !item.product().traits().contains(trait))
-          .forEach(trait -> tellSecondBest(need, item, face, trait));
+          .forEach(trait -> findings.secondBest(item.id(), need.code(), face.id(), trait));
     }
   }
 
-  private void tellSecondBest(Need need, Item item, Face face, Trait trait) {
-    secondBest.add(new PackingFinding.SecondBest(item.id(), need.kind(), face.id(), trait));
+  /** What was ticked, added or pinned stays, whether anything asks for it or not. */
+  private void byHand() {
+    Choices choices = facts.choices();
+    sorted(facts.packed())
+        .filter(item -> !isOn(item))
+        .forEach(item -> draftOf(item).reasons(new TakenReason.AlreadyPacked()));
+    sorted(choices.added()).forEach(item -> draftOf(item).reasons(new TakenReason.Added()));
+    sorted(choices.pinned())
+        .filter(this::isOn)
+        .forEach(item -> draftOf(item).reasons(new TakenReason.Pinned()));
+  }
+
+  private Stream<Item> sorted(Set<UUID> ids) {
+    return ids.stream().map(kit::get).filter(Objects::nonNull).sorted(Taste.BY_NAME);
+  }
+
+  private boolean isOn(Item item) {
+    return lines.containsKey(palettes.comesAs(item).id());
   }
 
   private void closeOverCompanions() {
     List<LineDraft> open = new ArrayList<>(lines.values());
     while (!open.isEmpty()) {
       LineDraft draft = open.removeFirst();
-      for (Companions.Group group : Companions.of(draft.item().product())) {
-        if (draft.users().isEmpty()) {
-          bring(group, null, draft).ifPresent(open::addLast);
-        }
-        for (Face face : draft.users()) {
-          bring(group, face, draft).ifPresent(open::addLast);
+      for (Companions.Group group : draft.companions()) {
+        if (!bring(group, draft, draft.users(), open)) {
+          draft.users().forEach(face -> bring(group, draft, List.of(face), open));
         }
       }
     }
   }
 
-  /** The companion's line, when it is new or newly used by this face and has to be closed again. */
-  private Optional<LineDraft> bring(Companions.Group group, @Nullable Face face, LineDraft forIt) {
+  /**
+   * One that is on the list already does, if it suits those who use the principal.
+   *
+   * @return whether there was one, or nobody is left for whom there could be another
+   */
+  private boolean bring(
+      Companions.Group group, LineDraft forIt, List<Face> users, List<LineDraft> open) {
+    List<Item> able = suitability.companions(users, group);
     Item companion =
-        suitability.companions(face, group).stream()
-            .min(preference.mostPreferredCompanionFirst(face))
-            .orElseThrow(
-                () ->
-                    new IllegalStateException(
-                        "An item was taken although no companion may be: " + forIt.item().id()));
-    boolean isNew = !lines.containsKey(companion.id());
-    LineDraft draft = draft(companion);
+        able.stream()
+            .min(
+                Comparator.<Item, Boolean>comparing(item -> !isOn(item))
+                    .thenComparing(taste::isIncomplete)
+                    .thenComparingDouble(item -> item.mass().grams())
+                    .thenComparing(taste.overall()))
+            .orElse(null);
+    if (companion == null && users.size() > 1) {
+      return false;
+    }
+    if (companion == null) {
+      boolean isAccepted = facts.choices().without().contains(group.code());
+      gaps.blocking(group, forIt.item().id(), isAccepted, findings.refusals(group, users));
+      return true;
+    }
+    boolean isNew = !isOn(companion);
+    LineDraft draft = draftOf(companion);
     draft.reasons(new TakenReason.CompanionOf(forIt.item().id()));
-    boolean hasNewUser = face != null && draft.usedBy(face);
-    return isNew || hasNewUser ? Optional.of(draft) : Optional.empty();
+    boolean hasNewUser = false;
+    for (Face face : users) {
+      hasNewUser |= draft.usedBy(face);
+    }
+    if (isNew || hasNewUser) {
+      open.addLast(draft);
+    }
+    return true;
   }
 
-  private void keepWhatIsPacked() {
-    facts.packed().stream()
-        .sorted()
-        .map(kit::get)
-        .filter(item -> item != null && !lines.containsKey(item.id()))
-        .forEach(item -> draft(item).reasons(new TakenReason.AlreadyPacked()));
+  /** Where the job would stop with the only one a second comes along, or it is told. */
+  private void spares(List<Need> needs) {
+    Map<UUID, Item> spareOf = new HashMap<>();
+    for (Need need : needs) {
+      if (need.wantsSpare()) {
+        spare(need, spareOf);
+      }
+    }
   }
 
-  private LineDraft draft(Item item) {
-    return lines.computeIfAbsent(item.id(), _ -> new LineDraft(item));
+  private void spare(Need need, Map<UUID, Item> spareOf) {
+    List<Item> able =
+        suitability.ofClasses(need.code().kind().classes()).stream()
+            .filter(item -> suitability.refusal(need, item).isEmpty())
+            .sorted(taste.overall())
+            .toList();
+    List<Item> there = able.stream().filter(this::isOn).toList();
+    if (there.size() != 1 || spareOf.containsKey(there.getFirst().id())) {
+      return;
+    }
+    Item only = there.getFirst();
+    Item second = able.stream().filter(item -> !isOn(item)).findFirst().orElse(null);
+    if (second == null) {
+      findings.onlyOne(only.id(), need.code());
+      return;
+    }
+    spareOf.put(only.id(), second);
+    draftOf(second).reasons(new TakenReason.Spare(only.id()));
+  }
+
+  /** The line an item comes on: its own, or that of the palette it lies in. */
+  private LineDraft draftOf(Item item) {
+    Item whole = palettes.comesAs(item);
+    return lines.computeIfAbsent(whole.id(), _ -> new LineDraft(whole));
   }
 
   private PackingLine line(LineDraft draft) {
-    return draft.done(facts.booking(), destinations.of(draft.item()));
-  }
-
-  private Optional<PackingFinding.LabelNotChecked> labelNotChecked(LineDraft draft) {
-    Item item = draft.item();
-    SortedSet<String> toLookFor = new TreeSet<>();
-    List<UUID> faces = new ArrayList<>();
-    for (Face face : facts.booking().faces()) {
-      SortedSet<Sensitivity> unchecked = Suitability.unchecked(face, item);
-      if (!unchecked.isEmpty() && draft.users().contains(face)) {
-        unchecked.forEach(one -> toLookFor.add(one.name()));
-        faces.add(face.id());
-      }
-    }
-    return faces.isEmpty()
-        ? Optional.empty()
-        : Optional.of(new PackingFinding.LabelNotChecked(item.id(), toLookFor, faces));
-  }
-
-  private List<PackingFinding> findings(List<PackingLine> done) {
-    List<PackingFinding> findings = new ArrayList<>(gaps.inOrderOfWork());
-    lines.values().stream()
-        .flatMap(draft -> labelNotChecked(draft).stream())
-        .sorted(Comparator.comparing(PackingFinding.LabelNotChecked::item))
-        .forEach(findings::add);
-    runningOut.stream()
-        .map(kit::get)
-        .map(item -> new PackingFinding.RunsOutBefore(item.id(), suitability.useBy(item).lastDay()))
-        .forEach(findings::add);
-    findings.addAll(BagFindings.of(facts, done));
-    findings.addAll(secondBest);
-    return findings;
+    return draft.done(facts.booking(), destinations.of(draft));
   }
 }

@@ -1,6 +1,8 @@
 package gerula.core.packing;
 
-import gerula.core.booking.NeedKind;
+import gerula.core.booking.NeedCode;
+import gerula.core.kit.item.Cleanliness;
+import gerula.core.kit.product.Role;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.Reason;
@@ -16,22 +18,27 @@ public sealed interface PackingFinding extends Reason {
   /**
    * A need the kit cannot meet.
    *
+   * @param need its code, with the role of a colour
    * @param faces whose need it is, in the booking's order; empty when the booking shares it
    * @param depth the skin depth of the first face, when the need is for a shade
    * @param shortThousandths how much is missing of a measured need, or pieces times 1000; null when
    *     one shared thing is missing
    * @param unit of what is missing, null when one shared thing is missing
    * @param wanted traits it would have to have
+   * @param blocks items on the list that are useless without it
+   * @param isAccepted whether the artist does without
    * @param nearest what the kit has of that class and why it is not taken, at most {@value
    *     #MOST_NEAREST}
    */
   record Gap(
-      NeedKind kind,
+      NeedCode need,
       List<UUID> faces,
       @Nullable Double depth,
       @Nullable Long shortThousandths,
       @Nullable Unit unit,
       SortedSet<Trait> wanted,
+      List<UUID> blocks,
+      boolean isAccepted,
       List<Refused> nearest)
       implements PackingFinding {
 
@@ -45,7 +52,22 @@ public sealed interface PackingFinding extends Reason {
   record RunsOutBefore(UUID item, LocalDate lastDay) implements PackingFinding {}
 
   /** It serves, but the kit has none with the trait that would suit the face better. */
-  record SecondBest(UUID item, NeedKind kind, UUID face, Trait trait) implements PackingFinding {}
+  record SecondBest(UUID item, NeedCode need, UUID face, Trait trait) implements PackingFinding {}
+
+  /** Enough for the booking, but taken to its very end: nothing of the reserve is left. */
+  record LastOfIt(UUID item, NeedCode need) implements PackingFinding {}
+
+  /** The job stops when it fails, and the kit has no second one. */
+  record OnlyOneThere(UUID item, NeedCode need) implements PackingFinding {}
+
+  /** It comes along and is not clean yet. */
+  record CleanFirst(UUID item, Cleanliness is) implements PackingFinding {}
+
+  /** What it is there for is guessed from its name. */
+  record RoleGuessed(UUID item, SortedSet<Role> roles) implements PackingFinding {}
+
+  /** It lies in a chosen bag and nothing asks for it: it can stay at home. */
+  record TakeOut(UUID item, UUID place) implements PackingFinding {}
 
   /**
    * It is on the list for faces that react to something its label was never read for: a minute's

@@ -15,15 +15,18 @@ import java.util.UUID;
  *
  * @param lines in the order of the work
  * @param findings gaps first
+ * @param unmet needs that are not met, or only by what is useless for want of a companion
  */
-public record PackingList(List<PackingLine> lines, List<PackingFinding> findings) {
+public record PackingList(List<PackingLine> lines, List<PackingFinding> findings, long unmet) {
 
   /**
    * What the list is computed from. The same facts give the same list, in whatever order the kit is
-   * told.
+   * told and whatever ids it has.
    *
    * @param bags chosen for the booking, the preferred first; may be empty
    * @param packed items the artist has already put in a bag: they stay on the list
+   * @param choices what the artist decided about it
+   * @param claims what other bookings have taken before
    */
   public record PackingFacts(
       Booking booking,
@@ -31,7 +34,21 @@ public record PackingList(List<PackingLine> lines, List<PackingFinding> findings
       PlaceTree places,
       List<UUID> bags,
       Set<UUID> packed,
-      HouseRules house) {}
+      HouseRules house,
+      Choices choices,
+      Claims claims) {
+
+    /** Nothing decided, and no other booking. */
+    public PackingFacts(
+        Booking booking,
+        Collection<Item> kit,
+        PlaceTree places,
+        List<UUID> bags,
+        Set<UUID> packed,
+        HouseRules house) {
+      this(booking, kit, places, bags, packed, house, Choices.NONE, Claims.NONE);
+    }
+  }
 
   public PackingList {
     lines = List.copyOf(lines);
@@ -39,7 +56,7 @@ public record PackingList(List<PackingLine> lines, List<PackingFinding> findings
   }
 
   public static PackingList of(PackingFacts facts) {
-    return new ListMaker(facts).build();
+    return ListMaker.of(facts);
   }
 
   public List<PackingFinding.Gap> gaps() {

@@ -1,6 +1,7 @@
 package gerula.core.packing;
 
-import gerula.core.kit.product.ProductClass;
+import gerula.core.booking.Condition;
+import gerula.core.kit.product.Role;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.Reason;
@@ -54,6 +55,21 @@ public sealed interface Refusal extends Reason {
   /** Counted pieces are needed and it is measured, or the other way round. */
   record OtherUnit(Unit unit) implements Refusal {}
 
-  /** It is useless without one of these, and none of them can be taken. */
-  record WithoutCompanion(SortedSet<ProductClass> anyOf) implements Refusal {}
+  /** It may be used on one face only, and several would share it. */
+  record OnePersonOnly() implements Refusal {}
+
+  /** Its colour is there for something else. */
+  record OtherRole(SortedSet<Role> roles) implements Refusal {}
+
+  /** Nobody said what its colour is there for, and neither its colour nor its name tells. */
+  record RoleUnknown() implements Refusal {}
+
+  /** The conditions keep such a thing at home. */
+  record StaysAtHome(Condition condition) implements Refusal {}
+
+  /** The artist leaves it at home. */
+  record LeftOut() implements Refusal {}
+
+  /** Another booking has it. */
+  record OnAnotherBooking(UUID booking, String title) implements Refusal {}
 }

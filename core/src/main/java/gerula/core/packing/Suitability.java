@@ -3,22 +3,24 @@ package gerula.core.packing;
 import gerula.core.booking.Booking;
 import gerula.core.booking.Face;
 import gerula.core.booking.Need;
-import gerula.core.booking.SkinType;
 import gerula.core.dates.UseBy;
 import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.place.PlaceKind;
 import gerula.core.kit.place.PlaceTree;
+import gerula.core.kit.product.Form;
 import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Role;
+import gerula.core.kit.product.Roles;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
-import gerula.core.rule.HouseRules;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -30,33 +32,33 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
-/**
- * Which items may be taken for whom.
- *
- * <p>An item that is useless without its companions may only be taken when they may be taken too.
- * So a missing companion is a gap of the need itself, and a new item can never open a gap by being
- * chosen over one that was complete. (A new companion can make a pack fit for more faces: then
- * those served first have it.)
- */
+/** Which items may be taken for which need, and why not the others. */
 final class Suitability {
 
+  /** What touched one face stays with it: its reservoir or its pores cannot be cleaned. */
+  private static final Set<Form> ONE_PERSON =
+      EnumSet.of(Form.FELT_TIP_PEN, Form.FOAM_SPONGE, Form.MEDICATED_DROPS);
+
+  private final PackingList.PackingFacts facts;
   private final Booking booking;
   private final PlaceTree places;
   private final Map<ProductClass, List<Item>> byClass = new EnumMap<>(ProductClass.class);
   private final Map<UUID, UseBy> useBys = new HashMap<>();
-  private final List<Item> kit;
   private final Map<UUID, Optional<Refusal>> unfit = new HashMap<>();
-  private final Map<Optional<Face>, Completed> byFace = new HashMap<>();
+  private final Map<UUID, Roles> roles = new HashMap<>();
 
-  Suitability(Booking booking, Collection<Item> kit, PlaceTree places, HouseRules house) {
-    this.booking = booking;
-    this.places = places;
-    this.kit = kit.stream().filter(item -> !item.isDiscarded()).sorted(Item.BY_ID).toList();
-    for (Item item : this.kit) {
+  /**
+   * @param kit in the order in which equal choices are made
+   */
+  Suitability(PackingList.PackingFacts facts, Collection<Item> kit) {
+    this.facts = facts;
+    this.booking = facts.booking();
+    this.places = facts.places();
+    for (Item item : kit) {
       item.product()
           .classes()
           .forEach(one -> byClass.computeIfAbsent(one, _ -> new ArrayList<>()).add(item));
-      useBys.put(item.id(), item.useBy(house));
+      useBys.put(item.id(), item.useBy(facts.house()));
     }
   }
 
@@ -73,28 +75,71 @@ final class Suitability {
     return useBys.get(item.id());
   }
 
-  /** The first reason not to take this item for this need; empty when it may be taken. */
-  Optional<Refusal> refusal(Need need, Item item) {
-    return wrongKind(need, item).or(() -> refusal(need.face(), item));
+  Roles roles(Item item) {
+    return roles.computeIfAbsent(item.id(), _ -> Roles.of(item.product()));
   }
 
-  private static Optional<Refusal> wrongKind(Need need, Item item) {
-    Set<Trait> traits = item.product().traits();
-    boolean isCounted = item.left().unit() == Unit.PIECE;
-    boolean fitsUnit =
-        switch (need.amount()) {
-          case Need.Shared() -> true;
-          case Need.Measured _ -> !isCounted;
-          case Need.Counted _ -> isCounted;
-        };
-    if (!fitsUnit) {
+  /** Thousandths of it that are left for this booking. */
+  long leftOf(Item item) {
+    return facts.claims().leftOf(item);
+  }
+
+  /** The first reason not to take this item for this need; empty when it may be taken. */
+  Optional<Refusal> refusal(Need need, Item item) {
+    return wrongKind(need, item)
+        .or(
+            () ->
+                need.faces().isEmpty()
+                    ? refusal((Face) null, item)
+                    : need.faces().stream()
+                        .flatMap(face -> refusal(face, item).stream())
+                        .findFirst());
+  }
+
+  private Optional<Refusal> wrongKind(Need need, Item item) {
+    if (!fitsUnit(need.amount(), item)) {
       return Optional.of(new Refusal.OtherUnit(item.left().unit()));
     }
+    return wrongRole(need, item)
+        .or(() -> wrongDepth(need, item))
+        .or(() -> lacking(need, item))
+        .or(() -> shared(item));
+  }
+
+  private static boolean fitsUnit(Need.Amount amount, Item item) {
+    boolean isCounted = item.left().unit() == Unit.PIECE;
+    return switch (amount) {
+      case Need.Shared _ -> true;
+      case Need.Measured _ -> !isCounted;
+      case Need.Counted _ -> isCounted;
+    };
+  }
+
+  private Optional<Refusal> wrongRole(Need need, Item item) {
+    Role wanted = need.code().role();
+    if (wanted == null) {
+      return Optional.empty();
+    }
+    Roles known = roles(item);
+    if (known.are().contains(wanted)) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        known.are().isEmpty()
+            ? new Refusal.RoleUnknown()
+            : new Refusal.OtherRole(new TreeSet<>(known.are())));
+  }
+
+  private static Optional<Refusal> wrongDepth(Need need, Item item) {
     Need.DepthWanted wanted = need.depth();
     Double depth = wanted == null ? null : item.product().depthNear(wanted.depth());
-    if (depth != null && Math.abs(depth - wanted.depth()) > wanted.reach()) {
-      return Optional.of(new Refusal.WrongDepth(depth, wanted.depth()));
-    }
+    return depth != null && Math.abs(depth - wanted.depth()) > wanted.reach()
+        ? Optional.of(new Refusal.WrongDepth(depth, wanted.depth()))
+        : Optional.empty();
+  }
+
+  private static Optional<Refusal> lacking(Need need, Item item) {
+    Set<Trait> traits = item.product().traits();
     Optional<Refusal> lacking =
         need.must().stream()
             .sorted()
@@ -103,35 +148,44 @@ final class Suitability {
             .map(Refusal.Lacks::new);
     return lacking.or(
         () ->
-            need.avoid().stream()
+            need.mustNot().stream()
                 .sorted()
                 .filter(traits::contains)
                 .findFirst()
                 .map(Refusal.KeptAway::new));
   }
 
+  /** What is for one person only may come along for a booking of one. */
+  private Optional<Refusal> shared(Item item) {
+    boolean isShared =
+        booking.faces().size() > 1
+            && ONE_PERSON.contains(item.product().form())
+            && !(item.forWhom() instanceof ForWhom.Only);
+    return isShared ? Optional.of(new Refusal.OnePersonOnly()) : Optional.empty();
+  }
+
   /** The first reason not to use this item on this face; null means for the booking as a whole. */
   Optional<Refusal> refusal(@Nullable Face face, Item item) {
-    return unfit(face, item)
-        .or(
-            () ->
-                byFace
-                    .computeIfAbsent(Optional.ofNullable(face), this::completed)
-                    .refusal(item.id()));
-  }
-
-  private Completed completed(Optional<Face> face) {
-    return new Completed(
-        kit.stream().filter(item -> unfit(face.orElse(null), item).isEmpty()).toList());
-  }
-
-  private Optional<Refusal> unfit(@Nullable Face face, Item item) {
     return reserved(face, item)
         .or(() -> face == null ? Optional.empty() : conflict(face, item))
         .or(() -> unfit.computeIfAbsent(item.id(), _ -> unfitForAnybody(item)));
   }
 
   private Optional<Refusal> unfitForAnybody(Item item) {
+    return decided(item).or(() -> spoilt(item)).or(() -> outOfReach(item)).or(() -> pastIt(item));
+  }
+
+  private Optional<Refusal> decided(Item item) {
+    if (facts.choices().leftOut().contains(item.id())) {
+      return Optional.of(new Refusal.LeftOut());
+    }
+    return item.product().classes().stream()
+        .flatMap(one -> booking.keepingAway(one).stream())
+        .findFirst()
+        .map(Refusal.StaysAtHome::new);
+  }
+
+  private Optional<Refusal> spoilt(Item item) {
     if (item.cleanliness() == Cleanliness.CONTAMINATED) {
       return Optional.of(new Refusal.Contaminated());
     }
@@ -141,17 +195,27 @@ final class Suitability {
     if (item.spoilage() != null) {
       return Optional.of(new Refusal.Spoiled());
     }
-    if (item.left().isNone()) {
-      return Optional.of(new Refusal.UsedUp());
+    return leftOf(item) == 0 ? Optional.of(new Refusal.UsedUp()) : Optional.empty();
+  }
+
+  private Optional<Refusal> outOfReach(Item item) {
+    Optional<Refusal> claimed =
+        facts
+            .claims()
+            .on(item)
+            .map(claim -> new Refusal.OnAnotherBooking(claim.booking(), claim.title()));
+    if (claimed.isPresent() || !places.isElsewhere(item.now())) {
+      return claimed;
     }
-    if (places.isElsewhere(item.now())) {
-      return Optional.of(
-          places
-              .elsewhere(item.now())
-              .filter(place -> place.kind() != PlaceKind.UNKNOWN)
-              .<Refusal>map(place -> new Refusal.Elsewhere(place.id()))
-              .orElseGet(Refusal.NotLocated::new));
-    }
+    return Optional.of(
+        places
+            .elsewhere(item.now())
+            .filter(place -> place.kind() != PlaceKind.UNKNOWN)
+            .<Refusal>map(place -> new Refusal.Elsewhere(place.id()))
+            .orElseGet(Refusal.NotLocated::new));
+  }
+
+  private Optional<Refusal> pastIt(Item item) {
     UseBy useBy = useBy(item);
     return useBy.isGoodOn(booking.lastDay())
         ? Optional.empty()
@@ -171,31 +235,29 @@ final class Suitability {
   }
 
   private static Optional<Refusal> conflict(Face face, Item item) {
-    return notBorne(face).stream()
+    return face.notBorne().stream()
         .filter(item.product()::contains)
         .findFirst()
         .map(sensitivity -> new Refusal.Conflict(sensitivity.name()));
-  }
-
-  private static SortedSet<Sensitivity> notBorne(Face face) {
-    SortedSet<Sensitivity> all = new TreeSet<>(face.sensitivities());
-    if (face.skinType() == SkinType.SENSITIVE) {
-      all.add(Sensitivity.FRAGRANCE);
-    }
-    return all;
   }
 
   /** What the face reacts to and nobody has read this item's label for. */
   static SortedSet<Sensitivity> unchecked(@Nullable Face face, Item item) {
     return face == null
         ? Collections.emptySortedSet()
-        : notBorne(face).stream()
+        : face.notBorne().stream()
             .filter(item.product()::isUnchecked)
             .collect(Collectors.toCollection(TreeSet::new));
   }
 
-  /** Members of the group that may be used on this face. */
-  List<Item> companions(@Nullable Face face, Companions.Group group) {
-    return ofClasses(group.anyOf()).stream().filter(item -> refusal(face, item).isEmpty()).toList();
+  /** Members of the group that may be used on all of these faces, or by the booking as a whole. */
+  List<Item> companions(List<Face> faces, Companions.Group group) {
+    return ofClasses(group.anyOf()).stream()
+        .filter(
+            item ->
+                faces.isEmpty()
+                    ? refusal((Face) null, item).isEmpty()
+                    : faces.stream().allMatch(face -> refusal(face, item).isEmpty()))
+        .toList();
   }
 }

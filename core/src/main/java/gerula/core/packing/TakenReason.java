@@ -1,5 +1,7 @@
 package gerula.core.packing;
 
+import gerula.core.kit.product.Role;
+import gerula.core.kit.product.Roles;
 import gerula.core.rule.Reason;
 import java.time.LocalDate;
 import java.util.UUID;
@@ -9,6 +11,21 @@ public sealed interface TakenReason extends Reason {
 
   /** Another thing on the list is useless without it. */
   record CompanionOf(UUID item) implements TakenReason {}
+
+  /** A second one, because the job would stop if the first failed. */
+  record Spare(UUID of) implements TakenReason {}
+
+  /** What its colour is there for, and how that is known. */
+  record ServesRole(Role role, Roles.Source by) implements TakenReason {}
+
+  /** A palette comes whole: this pan of it serves. */
+  record WithPan(UUID pan) implements TakenReason {}
+
+  /** The artist added it. */
+  record Added() implements TakenReason {}
+
+  /** The artist pinned it. */
+  record Pinned() implements TakenReason {}
 
   /** Its shade suits the face. */
   record SuitsDepth(UUID face, double faceDepth, double depth) implements TakenReason {}

@@ -131,7 +131,7 @@ public record Expiring(Item item, UseBy useBy, boolean isUseFirst, List<Meets> m
       return new Wanted(
           booking,
           Needs.of(booking, house).stream()
-              .flatMap(need -> need.kind().classes().stream())
+              .flatMap(need -> need.code().kind().classes().stream())
               .collect(Collectors.toSet()));
     }
   }

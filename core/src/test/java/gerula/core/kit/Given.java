@@ -6,6 +6,7 @@ import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.item.ItemBuilder;
+import gerula.core.kit.item.Preference;
 import gerula.core.kit.item.SpoilageReport;
 import gerula.core.kit.item.Vessel;
 import gerula.core.kit.place.Inside;
@@ -20,6 +21,7 @@ import gerula.core.kit.product.Product;
 import gerula.core.kit.product.ProductBuilder;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.ProductShade;
+import gerula.core.kit.product.Role;
 import gerula.core.kit.product.Section;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.kit.product.Trait;
@@ -81,6 +83,10 @@ public final class Given {
     private Vessel vessel = Vessel.PACK;
     private @Nullable Integer slot;
     private @Nullable SpoilageReport spoilage;
+    private @Nullable String colour;
+    private Set<Role> roles = Set.of();
+    private Preference preference = Preference.NONE;
+    private String brushSet = "";
     private boolean isUsedFirst;
     private boolean isDiscarded;
 
@@ -205,6 +211,21 @@ public final class Given {
       return this;
     }
 
+    public Thing coloured(String hex) {
+      colour = hex;
+      return this;
+    }
+
+    public Thing roles(Role... given) {
+      roles = Set.of(given);
+      return this;
+    }
+
+    public Thing preferred(Preference given) {
+      preference = given;
+      return this;
+    }
+
     public Thing discarded(boolean given) {
       isDiscarded = given;
       return this;
@@ -220,8 +241,10 @@ public final class Given {
           .alsoServes(alsoServes)
           .form(form)
           .content(content)
+          .colour(colour)
           .depth(depth)
           .shades(shades)
+          .roles(roles)
           .traits(traits)
           .composition(composition)
           .measures(measures)
@@ -243,6 +266,8 @@ public final class Given {
           .vessel(vessel)
           .slot(slot)
           .spoilage(spoilage)
+          .preference(preference)
+          .brushSet(brushSet)
           .isUsedFirst(isUsedFirst)
           .isDiscarded(isDiscarded)
           .build();

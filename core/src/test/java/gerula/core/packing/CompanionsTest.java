@@ -34,7 +34,7 @@ class CompanionsTest {
     "skin-adhesive, adhesive, adhesive-remover",
     "eye-shadow, alcohol-activated-palette, alcohol-99 + brush-set",
     "gel-liner, setting-cream, liner-brush + working-palette + spatula",
-    "foundation, liquid-pump-or-squeeze, working-palette + spatula",
+    "foundation, liquid-pump-or-squeeze, working-palette",
     "foundation, stick, working-palette + spatula",
     "concealer, liquid-dip-applicator, working-palette + spatula",
     "lip-colour, lipstick-bullet, working-palette + spatula",
@@ -45,6 +45,9 @@ class CompanionsTest {
     "brush-set, brush-synthetic, clean-holder + dirty-holder",
     "battery-light, electrical-tool, power-bank | charger | phone-charger",
     "liquid-latex, latex-or-silicone, face-powder + adhesive-remover",
+    "airbrush-colour, other, airbrush-gun + compressor + airbrush-hose + airbrush-cleaner",
+    "compressor, electrical-tool, extension-lead | mains-lead",
+    "jewels-or-glitter, loose-powder, mixing-medium | lash-adhesive + puff | brush-set",
   })
   void eachBringsItsOwn(String productClass, String form, String brought) {
     Set<Set<String>> expected =
@@ -66,7 +69,14 @@ class CompanionsTest {
   @ParameterizedTest
   @EnumSource(
       value = ProductClass.class,
-      names = {"HAND_SANITISER", "ALCOHOL_70", "WATER_SPRAY", "BRUSH_CLEANER", "ADHESIVE_REMOVER"})
+      names = {
+        "HAND_SANITISER",
+        "ALCOHOL_70",
+        "WATER_SPRAY",
+        "BRUSH_CLEANER",
+        "MOISTURISER",
+        "CLEANSER"
+      })
   void whatNeverTouchesThePaletteAsksForNone(ProductClass productClass) {
     assertThat(groups(product(productClass, Form.LIQUID_PUMP_OR_SQUEEZE))).isEmpty();
   }

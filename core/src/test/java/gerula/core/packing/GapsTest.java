@@ -3,7 +3,7 @@ package gerula.core.packing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gerula.core.booking.Need;
-import gerula.core.booking.NeedKind;
+import gerula.core.booking.NeedCode;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
@@ -13,7 +13,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -26,7 +25,7 @@ class GapsTest {
           new Refusal.RunsOut(LocalDate.of(2031, 4, 14)),
           new Refusal.UsedUp(),
           new Refusal.NotLocated(),
-          new Refusal.WithoutCompanion(new TreeSet<>(Set.of(ProductClass.SHARPENER))),
+          new Refusal.LeftOut(),
           new Refusal.WrongDepth(5.0, 6),
           new Refusal.WrongDepth(3.0, 6),
           new Refusal.WrongDepth(9.5, 6),
@@ -73,28 +72,31 @@ class GapsTest {
 
   private static PackingFinding.Gap gap(List<PackingFinding.Refused> refused) {
     Gaps gaps = new Gaps();
-    gaps.add(need(new Need.Measured(500), Set.of()), 500, refused.stream());
-    return gaps.inOrderOfWork().iterator().next();
+    gaps.add(need(new Need.Measured(500, Unit.ML), Set.of()), 500, false, refused);
+    return gaps.inOrder().iterator().next();
   }
 
   private static Need need(Need.Amount amount, Set<Trait> must) {
     return new Need(
-        NeedKind.POWDER,
-        null,
+        NeedCode.of(ProductClass.FACE_POWDER),
+        "",
+        List.of(),
+        amount,
         amount,
         must,
         Set.of(),
         Set.of(),
         null,
+        false,
         List.of(new TakenReason.AlreadyPacked()));
   }
 
   @Test
   void whatIsMissingOfOneKindAddsUp() {
     Gaps gaps = new Gaps();
-    gaps.add(need(new Need.Measured(500), Set.of(Trait.MATTE)), 300, java.util.stream.Stream.of());
-    gaps.add(need(new Need.Measured(500), Set.of()), 200, java.util.stream.Stream.of());
-    PackingFinding.Gap gap = gaps.inOrderOfWork().iterator().next();
+    gaps.add(need(new Need.Measured(500, Unit.ML), Set.of(Trait.MATTE)), 300, false, List.of());
+    gaps.add(need(new Need.Measured(500, Unit.ML), Set.of()), 200, false, List.of());
+    PackingFinding.Gap gap = gaps.inOrder().iterator().next();
     assertThat(gap.shortThousandths()).isEqualTo(500);
     assertThat(gap.unit()).isEqualTo(Unit.ML);
     assertThat(gap.wanted()).containsExactly(Trait.MATTE);

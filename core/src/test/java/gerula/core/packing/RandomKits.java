@@ -4,15 +4,20 @@ import gerula.core.booking.Booking;
 import gerula.core.booking.Concern;
 import gerula.core.booking.Condition;
 import gerula.core.booking.Face;
+import gerula.core.booking.FaceBuilder;
+import gerula.core.booking.Hair;
 import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
+import gerula.core.booking.Travel;
 import gerula.core.dates.PackDates;
 import gerula.core.kit.Given;
+import gerula.core.kit.KindOfWork;
 import gerula.core.kit.item.CleanState;
 import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.item.ItemBuilder;
+import gerula.core.kit.item.Preference;
 import gerula.core.kit.item.Vessel;
 import gerula.core.kit.place.PlaceKind;
 import gerula.core.kit.place.PlaceTree;
@@ -86,7 +91,14 @@ public final class RandomKits {
       list.add(face(i));
     }
     return new Booking(
-        id(), "job", first, first.plusDays(random.nextInt(10)), some(Condition.class, 0.2), list);
+        id(),
+        "job",
+        random.nextBoolean() ? null : oneOf(List.of(KindOfWork.values())),
+        first,
+        first.plusDays(random.nextInt(10)),
+        some(Condition.class, 0.15),
+        random.nextBoolean() ? null : oneOf(List.of(Travel.values())),
+        list);
   }
 
   private Face face(int number) {
@@ -94,15 +106,19 @@ public final class RandomKits {
     if (random.nextInt(3) == 0) {
       sensitivities.add(new Sensitivity(oneOf(SENSITIVITIES)));
     }
-    return new Face(
-        id(),
-        Given.person("face " + number).id(),
-        "face " + number,
-        1 + random.nextInt(19) / 2.0,
-        oneOf(List.of(SkinType.values())),
-        some(Concern.class, 0.3),
-        sensitivities,
-        some(Service.class, 0.7));
+    return FaceBuilder.builder(
+            Face.of(
+                id(),
+                "face " + number,
+                1 + random.nextInt(19) / 2.0,
+                oneOf(List.of(SkinType.values())),
+                some(Service.class, 0.5)))
+        .person(Given.person("face " + number).id())
+        .hair(oneOf(List.of(Hair.values())))
+        .concerns(some(Concern.class, 0.2))
+        .sensitivities(sensitivities)
+        .looksPerDay(1 + random.nextInt(5) / 4)
+        .build();
   }
 
   /** One item of any class, in any state. */
@@ -130,6 +146,8 @@ public final class RandomKits {
         .vessel(Vessel.PACK)
         .slot(null)
         .spoilage(null)
+        .preference(Preference.NONE)
+        .brushSet("")
         .isUsedFirst(random.nextInt(20) == 0)
         .isDiscarded(random.nextInt(15) == 0)
         .build();
@@ -165,8 +183,10 @@ public final class RandomKits {
         .alsoServes(random.nextInt(8) == 0 ? some(ProductClass.class, 0.02) : Set.of())
         .form(oneOf(Arrays.asList(Form.values())))
         .content(content)
+        .colour(random.nextInt(3) == 0 ? null : String.format("#%06x", random.nextInt(1 << 24)))
         .depth(productClass.section() == Section.BASE ? 1 + random.nextInt(19) / 2.0 : null)
         .shades(productClass.section() == Section.BASE ? shades() : List.of())
+        .roles(Set.of())
         .traits(some(Trait.class, 0.2))
         .composition(Composition.NOT_CHECKED.checked(found, LocalDate.of(2031, 1, 1)))
         .measures(null)

@@ -37,19 +37,12 @@ class ExpiringTest {
       new Booking(
           UUID.randomUUID(),
           "Island",
+          null,
           FIRST,
           LAST,
           Set.of(),
-          List.of(
-              new Face(
-                  UUID.randomUUID(),
-                  null,
-                  "Lead",
-                  5,
-                  SkinType.NORMAL,
-                  Set.of(),
-                  Set.of(),
-                  Set.of(Service.MASCARA))));
+          null,
+          List.of(Face.of(UUID.randomUUID(), "Lead", 5, SkinType.NORMAL, Set.of(Service.MASCARA))));
 
   @ParameterizedTest
   @CsvSource({

@@ -118,7 +118,10 @@ class CalendarBookings {
         event.location(),
         Set.of(),
         List.of(),
-        List.of());
+        List.of(),
+        null,
+        null,
+        null);
   }
 
   /** One that is kept. */

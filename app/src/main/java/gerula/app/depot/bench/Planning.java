@@ -93,7 +93,7 @@ class Planning {
         bookings.ahead(today).stream()
             .filter(one -> !one.booking().firstDay().isAfter(today.plusWeeks(WEEKS_AHEAD)))
             .flatMap(one -> Needs.of(one.booking(), rules).stream())
-            .flatMap(need -> need.kind().classes().stream())
+            .flatMap(need -> need.code().kind().classes().stream())
             .collect(Collectors.toSet());
     return Suggestion.of(
         kit.items(),

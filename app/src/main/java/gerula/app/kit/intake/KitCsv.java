@@ -93,6 +93,7 @@ class KitCsv {
       case UNIT -> product.unit().code();
       case DEPTH -> product.depth();
       case SHADES_IN_PACK -> ShadeCells.told(product.shades());
+      case ROLES -> codes(product.toldRoles());
       case TRAITS -> codes(product.traits());
       case ALSO_SERVES -> codes(product.alsoServes() == null ? List.of() : product.alsoServes());
       case CONTAINS -> read(product, Composition.Found.CONTAINS);

@@ -21,6 +21,7 @@ import gerula.core.kit.product.Finish;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.Outline;
 import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Role;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
@@ -157,6 +158,7 @@ final class KitReader {
         .unit(size.unit())
         .depth(toDouble(cells.number(KitColumn.DEPTH)))
         .shades(ShadeCells.read(cells))
+        .roles(words(cells, KitColumn.ROLES, Role.class, "role"))
         .traits(words(cells, KitColumn.TRAITS, Trait.class, "trait"))
         .composition(composition(cells))
         .periodAfterOpening(monthsAfterOpening(cells))

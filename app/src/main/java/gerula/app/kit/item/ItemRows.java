@@ -15,6 +15,7 @@ import gerula.core.kit.item.DiscardCause;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.item.ItemBuilder;
+import gerula.core.kit.item.Preference;
 import gerula.core.kit.item.SpoilageReport;
 import gerula.core.kit.item.Vessel;
 import gerula.core.kit.product.Measures;
@@ -61,6 +62,8 @@ public final class ItemRows {
             .vessel(vessel(row, product.content().unit()))
             .slot(row.getSlot())
             .spoilage(spoilage(row))
+            .preference(new Preference(row.getFavourite(), row.getRare()))
+            .brushSet(row.getBrushSet())
             .isUsedFirst(row.getUseFirstOn() != null)
             .isDiscarded(row.getDiscardedOn() != null)
             .build();

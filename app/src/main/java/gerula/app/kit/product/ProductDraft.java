@@ -16,6 +16,7 @@ import gerula.core.kit.product.Product;
 import gerula.core.kit.product.ProductBuilder;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.ProductShade;
+import gerula.core.kit.product.Role;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
@@ -73,6 +74,7 @@ public record ProductDraft(
     @Nullable Double depth,
     @Nullable @Size(max = ProductShade.MOST, message = "One pack holds at most 60 shades.")
         List<@NotNull @Valid ShadeDraft> shades,
+    @Nullable Set<@NotNull Role> roles,
     @NotNull @Size(max = 30) Set<Trait> traits,
     @JsonAlias("contains") @NotNull @Size(max = 30, message = "At most 30 sensitivities are noted.")
         List<@NotNull @Valid LabelAnswer> composition,
@@ -118,6 +120,11 @@ public record ProductDraft(
       all.add(Trait.SPF);
     }
     return all;
+  }
+
+  /** What its colour is there for, where somebody said so. */
+  public Set<Role> toldRoles() {
+    return roles == null ? Set.of() : roles;
   }
 
   /** Those in one pack. */
@@ -185,8 +192,10 @@ public record ProductDraft(
                 .alsoServes(furtherUses())
                 .form(form)
                 .content(quantity)
+                .colour(colour)
                 .depth(depth)
                 .shades(within.get())
+                .roles(toldRoles())
                 .traits(allTraits())
                 .composition(read.get())
                 .measures(own.get().orElse(null))

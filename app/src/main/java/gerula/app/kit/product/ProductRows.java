@@ -11,6 +11,7 @@ import gerula.core.kit.product.Outline;
 import gerula.core.kit.product.Product;
 import gerula.core.kit.product.ProductBuilder;
 import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Role;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
@@ -52,8 +53,13 @@ public final class ProductRows {
         .alsoServes(alsoServes(row))
         .form(Code.of(Form.class, row.getForm()))
         .content(Quantity.of(row.getContent(), Code.of(Unit.class, row.getUnit())))
+        .colour(row.getColour())
         .depth(row.getDepth() == null ? null : row.getDepth().doubleValue())
         .shades(ShadeRows.shades(row.getShades()))
+        .roles(
+            Arrays.stream(row.getRoles())
+                .map(role -> Code.of(Role.class, role))
+                .collect(Collectors.toSet()))
         .traits(
             Arrays.stream(row.getTraits())
                 .map(trait -> Code.of(Trait.class, trait))
@@ -103,6 +109,7 @@ public final class ProductRows {
     row.setUnit(draft.unit().code());
     row.setDepth(draft.depth() == null ? null : BigDecimal.valueOf(draft.depth()));
     row.setShades(ShadeRows.column(draft.allShades()));
+    row.setRoles(draft.toldRoles().stream().sorted().map(Role::code).toArray(String[]::new));
     row.setTraits(draft.allTraits().stream().sorted().map(Trait::code).toArray(String[]::new));
     row.setComposition(CompositionRows.column(LabelAnswer.composition(draft.composition())));
     row.setPeriodAfterOpeningMonths(draft.periodAfterOpening());
@@ -136,6 +143,7 @@ public final class ProductRows {
         .unit(product.content().unit())
         .depth(product.depth())
         .shades(ShadeDraft.of(product.shades()))
+        .roles(product.roles())
         .traits(product.traits())
         .composition(LabelAnswer.of(product.composition()))
         .periodAfterOpening(details.periodAfterOpening())

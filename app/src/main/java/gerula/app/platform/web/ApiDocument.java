@@ -1,6 +1,7 @@
 package gerula.app.platform.web;
 
 import com.fasterxml.jackson.databind.type.SimpleType;
+import gerula.core.booking.NeedCode;
 import gerula.core.quantity.Mass;
 import gerula.core.rule.Code;
 import gerula.core.rule.Reason;
@@ -59,6 +60,9 @@ class ApiDocument {
         List<String> codes =
             Arrays.stream(raw.getEnumConstants()).map(word -> ((Code) word).code()).toList();
         return new StringSchema()._enum(codes);
+      }
+      if (raw == NeedCode.class) {
+        return new StringSchema();
       }
       if (raw == Mass.class) {
         return new ObjectSchema()

@@ -1,5 +1,6 @@
 package gerula.app.platform.web;
 
+import gerula.core.booking.NeedCode;
 import gerula.core.quantity.Mass;
 import gerula.core.rule.Code;
 import gerula.core.rule.Reason;
@@ -46,6 +47,7 @@ class TradeJson {
     private TradeModule() {
       super("trade");
       addSerializer(Code.class, new CodeWriter());
+      addSerializer(NeedCode.class, new NeedWriter());
       addSerializer(Reason.class, new ReasonWriter());
       addSerializer(Mass.class, new MassWriter());
       addDeserializer(String.class, new TextReader());
@@ -123,6 +125,14 @@ class TradeJson {
     @Override
     public void serialize(Code word, JsonGenerator json, SerializationContext context) {
       json.writeString(word.code());
+    }
+  }
+
+  /** What is needed, with the role of a colour behind a colon. */
+  private static final class NeedWriter extends ValueSerializer<NeedCode> {
+    @Override
+    public void serialize(NeedCode need, JsonGenerator json, SerializationContext context) {
+      json.writeString(need.code());
     }
   }
 

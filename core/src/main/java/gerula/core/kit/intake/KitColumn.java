@@ -29,6 +29,7 @@ public enum KitColumn implements Code {
   UNIT("units", "measured in", "uom"),
   DEPTH("skin depth", "level", "suits depth"),
   SHADES_IN_PACK("shades in it", "colours in it"),
+  ROLES("role", "colour role", "colour is for"),
   TRAITS("properties", "tags", "features"),
   CONTAINS("allergens", "ingredients to mind", "sensitivities", "warnings"),
   FREE_OF("free from", "without", "does not contain"),

@@ -27,6 +27,8 @@ import org.jspecify.annotations.Nullable;
  * @param clean how clean it is, and since when
  * @param slot which of the equal slots of its home it has, from 1; null when it has none of its own
  * @param changed that its look, smell or texture has changed, null as long as nobody reported it
+ * @param preference how the artist stands to it
+ * @param brushSet the set of brushes it is one of, empty when it is of none
  * @param isUsedFirst whether the artist wants it taken before others of its class
  * @param isDiscarded gone for good
  */
@@ -44,6 +46,8 @@ public record Item(
     Vessel vessel,
     @Nullable Integer slot,
     @Nullable SpoilageReport spoilage,
+    Preference preference,
+    String brushSet,
     boolean isUsedFirst,
     boolean isDiscarded) {
 

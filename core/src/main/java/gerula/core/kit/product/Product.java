@@ -21,8 +21,10 @@ import org.jspecify.annotations.Nullable;
  * One shade of one line, as a shop sells it.
  *
  * @param content what a full pack holds; more than nothing
+ * @param colour sRGB as #rrggbb, null when nobody measured or picked it
  * @param depth the skin depth it suits, 1 (lightest) to 10 (deepest); null when it suits any
  * @param shades those that lie in one pack side by side; empty where it is of one shade
+ * @param roles what the artist said its colour is there for; empty: the colour or its name tells
  * @param productClass what it is for first
  * @param alsoServes other things it is for: a colour for cheek and lip, a base with a sun filter
  * @param composition what its label was found to say
@@ -38,8 +40,10 @@ public record Product(
     Set<ProductClass> alsoServes,
     Form form,
     Quantity content,
+    @Nullable String colour,
     @Nullable Double depth,
     List<ProductShade> shades,
+    Set<Role> roles,
     Set<Trait> traits,
     Composition composition,
     @Nullable Measures measures) {
@@ -58,6 +62,7 @@ public record Product(
     }
     shades = List.copyOf(shades);
     traits = Set.copyOf(traits);
+    roles = Set.copyOf(roles);
     Set<ProductClass> others = EnumSet.noneOf(ProductClass.class);
     others.addAll(alsoServes);
     others.remove(productClass);

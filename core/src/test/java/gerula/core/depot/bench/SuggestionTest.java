@@ -11,6 +11,7 @@ import gerula.core.kit.Given;
 import gerula.core.kit.item.Container;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.item.ItemBuilder;
+import gerula.core.kit.item.Preference;
 import gerula.core.kit.item.SpoilageReport;
 import gerula.core.kit.item.Vessel;
 import gerula.core.kit.product.Finish;
@@ -76,6 +77,8 @@ class SuggestionTest {
             .vessel(new Vessel.Decant(Container.SCREW_JAR, Quantity.millilitres(4), null))
             .slot(null)
             .spoilage(null)
+            .preference(Preference.NONE)
+            .brushSet("")
             .isUsedFirst(false)
             .isDiscarded(false)
             .build();

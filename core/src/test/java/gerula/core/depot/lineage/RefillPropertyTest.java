@@ -13,6 +13,7 @@ import gerula.core.kit.item.Container;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.item.ItemBuilder;
+import gerula.core.kit.item.Preference;
 import gerula.core.kit.item.SpoilageReport;
 import gerula.core.kit.item.Vessel;
 import gerula.core.kit.product.Form;
@@ -119,6 +120,8 @@ class RefillPropertyTest {
             random.nextInt(8) == 0
                 ? new SpoilageReport(TODAY, Set.of(SpoilageReport.Sense.LOOK))
                 : null)
+        .preference(Preference.NONE)
+        .brushSet("")
         .isUsedFirst(false)
         .isDiscarded(random.nextInt(8) == 0)
         .build();

@@ -1,0 +1,49 @@
+package gerula.app.booking;
+
+import gerula.core.packing.Choices;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.UUID;
+
+/**
+ * What the artist decided about a packing list.
+ *
+ * @param pinned items that go along wherever they serve
+ * @param leftOut items that stay at home
+ * @param added items that go along though nothing asks for them
+ * @param amounts pieces of a counted need instead of those worked out, by the need's code
+ * @param without codes of needs that are done without
+ */
+public record ListChoices(
+    @NotNull @Size(max = 500) List<@NotNull UUID> pinned,
+    @NotNull @Size(max = 500) List<@NotNull UUID> leftOut,
+    @NotNull @Size(max = 500) List<@NotNull UUID> added,
+    @NotNull @Size(max = 200) Map<@Pattern(regexp = CODE) String, @NotNull Long> amounts,
+    @NotNull @Size(max = 200) List<@NotNull @Pattern(regexp = CODE) String> without) {
+
+  private static final String CODE = "[a-z0-9-]{1,40}(:[a-z0-9-]{1,40})?";
+
+  public static ListChoices of(Choices choices) {
+    return new ListChoices(
+        choices.pinned().stream().sorted().toList(),
+        choices.leftOut().stream().sorted().toList(),
+        choices.added().stream().sorted().toList(),
+        new TreeMap<>(choices.amounts()),
+        List.copyOf(choices.without()));
+  }
+
+  Choices toChoices() {
+    return new Choices(
+        new HashSet<>(pinned),
+        new HashSet<>(leftOut),
+        new HashSet<>(added),
+        amounts,
+        new TreeSet<>(without));
+  }
+}

@@ -1,0 +1,98 @@
+package gerula.core.booking;
+
+import gerula.core.kit.KindOfWork;
+import java.time.LocalDate;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.Predicate;
+
+/**
+ * The faces of a booking over its days, as the rules count them.
+ *
+ * @param house rules that change the needs
+ */
+record Party(Booking booking, NeedRules house) {
+
+  static Party of(Booking booking, NeedRules house) {
+    return new Party(booking, house);
+  }
+
+  /** All that is done to a face: what was booked, and what the conditions make of it. */
+  Set<Service> services(Face face) {
+    Set<Service> all = EnumSet.noneOf(Service.class);
+    all.addAll(face.services());
+    if (is(Condition.LONG_DAY) && !all.isEmpty()) {
+      all.add(isOnSet() ? Service.STAND_BY : Service.TOUCH_UP_KIT);
+    }
+    if (is(Condition.CHILDREN)) {
+      all.remove(Service.LASHES);
+      all.remove(Service.CLUSTER_LASHES);
+    }
+    return all;
+  }
+
+  /** Whether somebody stands by to touch up: the faces stay where the artist is. */
+  boolean isOnSet() {
+    KindOfWork kind = booking.kind();
+    return kind != KindOfWork.EVENT && kind != KindOfWork.PORTRAITS && kind != null;
+  }
+
+  boolean is(Condition condition) {
+    return booking.conditions().contains(condition);
+  }
+
+  /** How often a face is made up: days times looks. */
+  int times(Face face) {
+    return days(face) * face.looksPerDay();
+  }
+
+  int days(Face face) {
+    return face.daysIn(booking);
+  }
+
+  /** Faces with this service, in order of priority. */
+  List<Face> with(Service service) {
+    return those(face -> services(face).contains(service));
+  }
+
+  List<Face> those(Predicate<Face> wanted) {
+    return booking.faces().stream().filter(wanted).toList();
+  }
+
+  boolean any(Service service) {
+    return !with(service).isEmpty();
+  }
+
+  /** Faces times days. */
+  int faceDays() {
+    return booking.faces().stream().mapToInt(this::days).sum();
+  }
+
+  /** Days on which anybody is made up. */
+  int workingDays() {
+    return Math.max(1, facesByDay().size());
+  }
+
+  /** How many faces the busiest day has. */
+  int facesADay() {
+    return facesByDay().values().stream().mapToInt(Integer::intValue).max().orElse(1);
+  }
+
+  private Map<LocalDate, Integer> facesByDay() {
+    Map<LocalDate, Integer> byDay = new TreeMap<>();
+    booking
+        .firstDay()
+        .datesUntil(booking.lastDay().plusDays(1))
+        .forEach(
+            day -> {
+              int many = (int) booking.faces().stream().filter(face -> face.isThereOn(day)).count();
+              if (many > 0) {
+                byDay.put(day, many);
+              }
+            });
+    return byDay;
+  }
+}

@@ -1,0 +1,80 @@
+package gerula.core.packing;
+
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
+import java.util.UUID;
+
+/**
+ * What the artist decided about a list; every new computation keeps it.
+ *
+ * @param pinned items that go along wherever they serve, before any other
+ * @param leftOut items that stay at home
+ * @param added items that go along though nothing asks for them
+ * @param amounts pieces to take of a counted need instead of those worked out, by the need's code
+ * @param without codes of needs that are done without
+ */
+public record Choices(
+    Set<UUID> pinned,
+    Set<UUID> leftOut,
+    Set<UUID> added,
+    Map<String, Long> amounts,
+    SortedSet<String> without) {
+
+  public static final Choices NONE =
+      new Choices(Set.of(), Set.of(), Set.of(), Map.of(), Collections.emptySortedSet());
+
+  public Choices {
+    pinned = Set.copyOf(pinned);
+    leftOut = Set.copyOf(leftOut);
+    added = Set.copyOf(added);
+    amounts = Map.copyOf(amounts);
+    without = Collections.unmodifiableSortedSet(new TreeSet<>(without));
+  }
+
+  /** An item is decided about in one way at a time. */
+  public Choices undecided(UUID item) {
+    return new Choices(
+        less(pinned, item), less(leftOut, item), less(added, item), amounts, without);
+  }
+
+  public Choices pinning(UUID item) {
+    Choices rest = undecided(item);
+    return new Choices(more(rest.pinned, item), rest.leftOut, rest.added, amounts, without);
+  }
+
+  public Choices leavingOut(UUID item) {
+    Choices rest = undecided(item);
+    return new Choices(rest.pinned, more(rest.leftOut, item), rest.added, amounts, without);
+  }
+
+  public Choices adding(UUID item) {
+    Choices rest = undecided(item);
+    return new Choices(rest.pinned, rest.leftOut, more(rest.added, item), amounts, without);
+  }
+
+  /** Does without a need, or not any more. */
+  public Choices without(String need, boolean isWithout) {
+    SortedSet<String> others = new TreeSet<>(without);
+    others.remove(need);
+    if (isWithout) {
+      others.add(need);
+    }
+    return new Choices(pinned, leftOut, added, amounts, others);
+  }
+
+  private static Set<UUID> less(Set<UUID> ids, UUID one) {
+    Set<UUID> others = new HashSet<>(ids);
+    others.remove(one);
+    return others;
+  }
+
+  private static Set<UUID> more(Set<UUID> ids, UUID one) {
+    Set<UUID> all = new HashSet<>(ids);
+    all.add(one);
+    return all;
+  }
+}

@@ -1,0 +1,331 @@
+package gerula.core.packing;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.Comparator;
+import java.util.Deque;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/**
+ * The fewest pieces that serve a few demands as far as the whole kit could; of equally few the
+ * lightest, then the most liked.
+ *
+ * <p>A set of pieces serves when what they hold can be shared out among the demands (a flow from
+ * packs to demands). Where it cannot, some demands that hang together take all their packs have: by
+ * Hall's theorem every set that serves holds one more pack of theirs, so only those are tried. As
+ * long as there is patience all such sets are; the rest of the time the best is improved by taking
+ * one piece in and as many out as then can be left.
+ */
+final class Cover {
+
+  /**
+   * What is asked for.
+   *
+   * @param wanted thousandths, all of which can be served; of shared pieces 1000 each
+   * @param isShared whether it leaves what it takes for others
+   * @param packs that may serve it
+   */
+  record Demand(long wanted, boolean isShared, int[] packs) {}
+
+  /**
+   * What can be taken along as one: a pack, or a palette with its pans.
+   *
+   * @param packs what it holds, each once
+   * @param grams of all of it
+   * @param rank the lower the better liked, by what counts after the mass
+   * @param isForced whether it comes in any case
+   */
+  record Piece(int[] packs, double grams, double rank, boolean isForced) {}
+
+  private static final double SAME = 1e-6;
+
+  /** Steps of sharing out that are spent on trying all sets. */
+  private static final long PATIENCE = 400_000;
+
+  private final List<Demand> demands;
+  private final List<Piece> pieces;
+  private final long[] held;
+  private final long[] shares;
+  private final int[] pieceOf;
+  private final long stepsOfOneTry;
+  private long patience = PATIENCE;
+  private BitSet best;
+  private int bestSize;
+  private double bestGrams;
+  private double bestRank;
+
+  /**
+   * @param held thousandths in each pack
+   * @param shares what each is where it is shared, 1000 a piece
+   */
+  Cover(List<Demand> demands, List<Piece> pieces, long[] held, long[] shares) {
+    this.demands = demands;
+    this.pieces = pieces;
+    this.held = held;
+    this.shares = shares;
+    pieceOf = new int[held.length];
+    for (int piece = 0; piece < pieces.size(); piece++) {
+      for (int pack : pieces.get(piece).packs()) {
+        pieceOf[pack] = piece;
+      }
+    }
+    stepsOfOneTry = 1 + demands.stream().mapToLong(one -> one.packs().length).sum();
+  }
+
+  /** Indices of the pieces to take. */
+  BitSet find() {
+    BitSet all = new BitSet();
+    all.set(0, pieces.size());
+    keep(thinned(all));
+    BitSet forced = new BitSet();
+    IntStream.range(0, pieces.size()).filter(i -> pieces.get(i).isForced()).forEach(forced::set);
+    search(forced, new BitSet());
+    if (patience <= 0) {
+      improve();
+    }
+    return best;
+  }
+
+  private void keep(BitSet set) {
+    int size = set.cardinality();
+    double grams = set.stream().mapToDouble(i -> pieces.get(i).grams()).sum();
+    double rank = set.stream().mapToDouble(i -> pieces.get(i).rank()).sum();
+    boolean isBetter =
+        best == null
+            || size < bestSize
+            || (size == bestSize
+                && (grams < bestGrams - SAME
+                    || (grams < bestGrams + SAME && rank < bestRank - SAME)));
+    if (isBetter) {
+      best = (BitSet) set.clone();
+      bestSize = size;
+      bestGrams = grams;
+      bestRank = rank;
+    }
+  }
+
+  /** Leaves out whatever can be left, the heaviest first. */
+  private BitSet thinned(BitSet set) {
+    BitSet left = (BitSet) set.clone();
+    set.stream()
+        .boxed()
+        .filter(i -> !pieces.get(i).isForced())
+        .sorted(
+            Comparator.<Integer>comparingInt(this::usefulness)
+                .thenComparing(i -> -pieces.get(i).grams())
+                .thenComparing(i -> -pieces.get(i).rank()))
+        .forEach(
+            i -> {
+              left.clear(i);
+              if (unserved(left) != null) {
+                left.set(i);
+              }
+            });
+    return left;
+  }
+
+  /** How many demands a piece serves any of. */
+  private int usefulness(int piece) {
+    return (int)
+        demands.stream()
+            .filter(one -> Arrays.stream(one.packs()).anyMatch(pack -> pieceOf[pack] == piece))
+            .count();
+  }
+
+  private void search(BitSet set, BitSet excluded) {
+    int size = set.cardinality();
+    if (size > bestSize || patience <= 0) {
+      return;
+    }
+    patience -= stepsOfOneTry;
+    BitSet helping = unserved(set);
+    if (helping == null) {
+      keep(set);
+      return;
+    }
+    if (size + 1 > bestSize
+        || (size + 1 == bestSize
+            && set.stream().mapToDouble(i -> pieces.get(i).grams()).sum() > bestGrams + SAME)) {
+      return;
+    }
+    helping.andNot(set);
+    helping.andNot(excluded);
+    List<Integer> tried = new ArrayList<>();
+    helping.stream()
+        .boxed()
+        .sorted(
+            Comparator.<Integer>comparingInt(i -> -usefulness(i))
+                .thenComparing(i -> pieces.get(i).grams())
+                .thenComparing(i -> pieces.get(i).rank()))
+        .forEach(
+            i -> {
+              set.set(i);
+              search(set, excluded);
+              set.clear(i);
+              excluded.set(i);
+              tried.add(i);
+            });
+    tried.forEach(excluded::clear);
+  }
+
+  private void improve() {
+    boolean isBetter = true;
+    while (isBetter) {
+      isBetter = false;
+      for (int i = 0; i < pieces.size(); i++) {
+        if (best.get(i)) {
+          continue;
+        }
+        BitSet before = best;
+        BitSet with = (BitSet) best.clone();
+        with.set(i);
+        keep(thinned(with));
+        isBetter |= best != before;
+      }
+    }
+  }
+
+  /**
+   * Whether these pieces serve all demands.
+   *
+   * @return null when they do; else pieces of which one at least has to be taken as well
+   */
+  private BitSet unserved(BitSet set) {
+    for (Demand one : demands) {
+      if (one.isShared() && isShort(one, set)) {
+        return piecesOf(one);
+      }
+    }
+    return new Sharing(set).unserved();
+  }
+
+  private boolean isShort(Demand shared, BitSet set) {
+    long there = 0;
+    for (int pack : shared.packs()) {
+      if (set.get(pieceOf[pack])) {
+        there += shares[pack];
+      }
+    }
+    return there < shared.wanted();
+  }
+
+  private BitSet piecesOf(Demand one) {
+    BitSet found = new BitSet();
+    for (int pack : one.packs()) {
+      found.set(pieceOf[pack]);
+    }
+    return found;
+  }
+
+  /** Shares out what a set of pieces holds. */
+  private final class Sharing {
+
+    private final BitSet set;
+    private final long[] free;
+    private final List<long[]> taken = new ArrayList<>();
+
+    Sharing(BitSet set) {
+      this.set = set;
+      this.free = held.clone();
+      demands.forEach(one -> taken.add(new long[one.packs().length]));
+    }
+
+    BitSet unserved() {
+      for (int demand = 0; demand < demands.size(); demand++) {
+        Demand one = demands.get(demand);
+        long missing = one.isShared() ? 0 : one.wanted();
+        for (int at = 0; at < one.packs().length && missing > 0; at++) {
+          int pack = one.packs()[at];
+          if (set.get(pieceOf[pack])) {
+            long some = Math.min(free[pack], missing);
+            free[pack] -= some;
+            taken.get(demand)[at] += some;
+            missing -= some;
+          }
+        }
+        while (missing > 0) {
+          long more = augment(demand, missing);
+          if (more == 0) {
+            return reached;
+          }
+          missing -= more;
+        }
+      }
+      return null;
+    }
+
+    private BitSet reached = new BitSet();
+
+    /** By demand: over which of its packs it can be freed, -1 where it was not reached. */
+    private long augment(int demand, long wanted) {
+      int[] from = new int[held.length];
+      int[] fromAt = new int[held.length];
+      Arrays.fill(from, -1);
+      int[] freedAt = new int[demands.size()];
+      Arrays.fill(freedAt, -1);
+      boolean[] isOpen = new boolean[demands.size()];
+      isOpen[demand] = true;
+      reached = new BitSet();
+      Deque<Integer> open = new ArrayDeque<>();
+      open.add(demand);
+      while (!open.isEmpty()) {
+        int asking = open.removeFirst();
+        int[] packs = demands.get(asking).packs();
+        for (int at = 0; at < packs.length; at++) {
+          int pack = packs[at];
+          reached.set(pieceOf[pack]);
+          if (!set.get(pieceOf[pack]) || from[pack] >= 0) {
+            continue;
+          }
+          from[pack] = asking;
+          fromAt[pack] = at;
+          if (free[pack] > 0) {
+            return move(demand, pack, wanted, from, fromAt, freedAt);
+          }
+          for (int other = 0; other < demands.size(); other++) {
+            int held = isOpen[other] || demands.get(other).isShared() ? -1 : takes(other, pack);
+            if (held >= 0) {
+              isOpen[other] = true;
+              freedAt[other] = held;
+              open.add(other);
+            }
+          }
+        }
+      }
+      return 0;
+    }
+
+    private int takes(int demand, int pack) {
+      int[] packs = demands.get(demand).packs();
+      for (int at = 0; at < packs.length; at++) {
+        if (packs[at] == pack && taken.get(demand)[at] > 0) {
+          return at;
+        }
+      }
+      return -1;
+    }
+
+    private long move(
+        int demand, int freePack, long wanted, int[] from, int[] fromAt, int[] freedAt) {
+      long amount = Math.min(wanted, free[freePack]);
+      for (int one = from[freePack]; one != demand; ) {
+        amount = Math.min(amount, taken.get(one)[freedAt[one]]);
+        one = from[demands.get(one).packs()[freedAt[one]]];
+      }
+      free[freePack] -= amount;
+      int pack = freePack;
+      while (true) {
+        int one = from[pack];
+        taken.get(one)[fromAt[pack]] += amount;
+        if (one == demand) {
+          return amount;
+        }
+        taken.get(one)[freedAt[one]] -= amount;
+        pack = demands.get(one).packs()[freedAt[one]];
+      }
+    }
+  }
+}

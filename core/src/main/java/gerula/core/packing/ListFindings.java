@@ -1,0 +1,139 @@
+package gerula.core.packing;
+
+import gerula.core.booking.Face;
+import gerula.core.booking.NeedCode;
+import gerula.core.kit.item.Cleanliness;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.product.Role;
+import gerula.core.kit.product.Sensitivity;
+import gerula.core.kit.product.Trait;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** What there is to say about a list, beside its lines. */
+final class ListFindings {
+
+  private final PackingList.PackingFacts facts;
+  private final Map<UUID, Item> kit;
+  private final Suitability suitability;
+  private final Set<UUID> runningOut = new TreeSet<>();
+  private final Set<PackingFinding.LastOfIt> lastOfIt = new HashSet<>();
+  private final Set<PackingFinding.OnlyOneThere> onlyOne = new HashSet<>();
+  private final Map<UUID, SortedSet<Role>> guessed = new TreeMap<>();
+  private final List<PackingFinding> secondBest = new ArrayList<>();
+
+  ListFindings(PackingList.PackingFacts facts, Map<UUID, Item> kit, Suitability suitability) {
+    this.facts = facts;
+    this.kit = kit;
+    this.suitability = suitability;
+  }
+
+  void missed(Set<UUID> items) {
+    runningOut.addAll(items);
+  }
+
+  void lastOfIt(UUID item, NeedCode need) {
+    lastOfIt.add(new PackingFinding.LastOfIt(item, need));
+  }
+
+  void onlyOne(UUID item, NeedCode need) {
+    onlyOne.add(new PackingFinding.OnlyOneThere(item, need));
+  }
+
+  void guessed(UUID item, Role role) {
+    guessed.computeIfAbsent(item, _ -> new TreeSet<>()).add(role);
+  }
+
+  void secondBest(UUID item, NeedCode need, UUID face, Trait trait) {
+    secondBest.add(new PackingFinding.SecondBest(item, need, face, trait));
+  }
+
+  /** Everything that would be such a companion, and why it is not taken. */
+  Stream<PackingFinding.Refused> refusals(Companions.Group group, List<Face> faces) {
+    return suitability.ofClasses(group.anyOf()).stream()
+        .map(
+            item ->
+                new PackingFinding.Refused(
+                    item.id(),
+                    faces.stream()
+                        .flatMap(face -> suitability.refusal(face, item).stream())
+                        .findFirst()
+                        .or(() -> suitability.refusal((Face) null, item))
+                        .orElseGet(Refusal.UsedUp::new)));
+  }
+
+  List<PackingFinding> of(Gaps gaps, Collection<LineDraft> lines, List<PackingLine> done) {
+    List<PackingFinding> findings = new ArrayList<>(gaps.inOrder());
+    List<LineDraft> inOrder =
+        lines.stream().sorted(Comparator.comparing(LineDraft::item, Taste.BY_NAME)).toList();
+    inOrder.forEach(draft -> labelNotChecked(draft, findings));
+    inOrder.stream()
+        .map(LineDraft::item)
+        .filter(item -> item.cleanliness() != Cleanliness.CLEAN)
+        .filter(item -> !facts.packed().contains(item.id()))
+        .map(item -> new PackingFinding.CleanFirst(item.id(), item.cleanliness()))
+        .forEach(findings::add);
+    inOrder(lastOfIt, PackingFinding.LastOfIt::item).forEach(findings::add);
+    inOrder(onlyOne, PackingFinding.OnlyOneThere::item).forEach(findings::add);
+    guessed.forEach((item, roles) -> findings.add(new PackingFinding.RoleGuessed(item, roles)));
+    runningOut.stream()
+        .map(kit::get)
+        .map(item -> new PackingFinding.RunsOutBefore(item.id(), suitability.useBy(item).lastDay()))
+        .forEach(findings::add);
+    findings.addAll(BagFindings.of(facts, done));
+    takeOut(done).forEach(findings::add);
+    findings.addAll(secondBest);
+    return findings;
+  }
+
+  private <F> List<F> inOrder(Set<F> some, Function<F, UUID> item) {
+    return some.stream()
+        .sorted(Comparator.comparing(one -> kit.get(item.apply(one)), Taste.BY_NAME))
+        .toList();
+  }
+
+  private void labelNotChecked(LineDraft draft, List<PackingFinding> findings) {
+    Item item = draft.item();
+    SortedSet<String> toLookFor = new TreeSet<>();
+    List<UUID> faces = new ArrayList<>();
+    for (Face face : facts.booking().faces()) {
+      SortedSet<Sensitivity> unchecked = Suitability.unchecked(face, item);
+      if (!unchecked.isEmpty() && draft.users().contains(face)) {
+        unchecked.forEach(one -> toLookFor.add(one.name()));
+        faces.add(face.id());
+      }
+    }
+    if (!faces.isEmpty()) {
+      findings.add(new PackingFinding.LabelNotChecked(item.id(), toLookFor, faces));
+    }
+  }
+
+  /** What lies in the chosen bags and is on no line. */
+  private Stream<PackingFinding> takeOut(List<PackingLine> done) {
+    Set<UUID> wanted = done.stream().map(line -> line.item().id()).collect(Collectors.toSet());
+    Set<UUID> comeWhole = new HashSet<>();
+    done.forEach(
+        line ->
+            facts.places().inWalkingOrder().stream()
+                .filter(place -> line.item().id().equals(place.thing()))
+                .forEach(place -> comeWhole.add(place.id())));
+    return kit.values().stream()
+        .filter(item -> !wanted.contains(item.id()) && item.now() != null)
+        .filter(item -> !comeWhole.contains(item.now()))
+        .filter(
+            item -> facts.bags().stream().anyMatch(bag -> facts.places().liesIn(item.now(), bag)))
+        .map(item -> new PackingFinding.TakeOut(item.id(), item.now()));
+  }
+}

@@ -1,0 +1,129 @@
+package gerula.core.packing;
+
+import gerula.core.booking.Face;
+import gerula.core.booking.Need;
+import gerula.core.kit.item.Cleanliness;
+import gerula.core.kit.item.ForWhom;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.product.Trait;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Predicate;
+
+/**
+ * Which of several items that would do is liked best.
+ *
+ * <p>In this order, for one need: complete with all it is useless without; kept for this person;
+ * its label read for all she reacts to; what she or the job would rather have; nothing special
+ * unasked; a shade that is near. Then, over the whole list: fewest pieces and least mass. Then, of
+ * equals: clean, put first by the artist, not due for replacement, opened before sealed, earlier
+ * date, a favourite, not kept for rare cases, in a chosen bag already; at last by maker, name,
+ * shade, dates, amount, and its id.
+ */
+final class Taste {
+
+  private static final Set<Trait> SPECIAL =
+      EnumSet.of(
+          Trait.GREEN_CORRECTOR,
+          Trait.PEACH_CORRECTOR,
+          Trait.ORANGE_CORRECTOR,
+          Trait.RED_CORRECTOR,
+          Trait.LAVENDER_CORRECTOR,
+          Trait.YELLOW_CORRECTOR,
+          Trait.SHIMMER);
+
+  /** Farther off a shade serves, and another that is nearer is better. */
+  private static final double NEAR = 0.5;
+
+  /** By what two items differ that are alike in everything that counts. */
+  static final Comparator<Item> BY_NAME =
+      Comparator.<Item, String>comparing(item -> item.product().maker())
+          .thenComparing(item -> item.product().name())
+          .thenComparing(item -> item.product().shade())
+          .thenComparing(
+              item -> item.dates().openedOn(), Comparator.nullsLast(Comparator.naturalOrder()))
+          .thenComparing(
+              item -> item.dates().printedExpiry(), Comparator.nullsLast(Comparator.naturalOrder()))
+          .thenComparing(item -> item.left().thousandths())
+          .thenComparing(Item.BY_ID);
+
+  private final Suitability suitability;
+  private final LocalDate lastDay;
+  private final Set<UUID> incomplete;
+  private final Comparator<Item> overall;
+
+  Taste(
+      PackingList.PackingFacts facts,
+      Suitability suitability,
+      Set<UUID> incomplete,
+      Predicate<Item> isInABag) {
+    this.suitability = suitability;
+    this.lastDay = facts.booking().lastDay();
+    this.incomplete = incomplete;
+    this.overall =
+        Comparator.<Item, Boolean>comparing(item -> item.cleanliness() != Cleanliness.CLEAN)
+            .thenComparing(item -> !item.isUsedFirst())
+            .thenComparing(item -> suitability.useBy(item).isDueForReplacementOn(lastDay))
+            .thenComparing(item -> item.dates().openedOn() == null)
+            .thenComparing(this::end)
+            .thenComparing(item -> !item.preference().isFavourite())
+            .thenComparing(item -> item.preference().isRare())
+            .thenComparing(item -> !isInABag.test(item))
+            .thenComparing(BY_NAME);
+  }
+
+  /** The order of equals, the most liked first. */
+  Comparator<Item> overall() {
+    return overall;
+  }
+
+  boolean isIncomplete(Item item) {
+    return incomplete.contains(item.id());
+  }
+
+  /** How badly an item serves a need though it may; 0 is best. Each step outweighs all below. */
+  long flaws(Need need, Item item) {
+    long flaws = item.forWhom() instanceof ForWhom.Only ? 0 : 1;
+    flaws = flaws * 100 + Math.min(99, unchecked(need, item));
+    flaws = flaws * 100 + need.should().stream().filter(one -> !has(item, one)).count();
+    flaws = flaws * 100 + specialsUnasked(need, item);
+    return flaws * 2 + (isNear(need, item) ? 0 : 1);
+  }
+
+  private static long unchecked(Need need, Item item) {
+    long many = 0;
+    for (Face face : need.faces()) {
+      many += Suitability.unchecked(face, item).size();
+    }
+    return many;
+  }
+
+  private static boolean has(Item item, Trait trait) {
+    return item.product().traits().contains(trait);
+  }
+
+  /** A green primer or a shimmer powder is for those who ask for it. */
+  private static long specialsUnasked(Need need, Item item) {
+    if (need.code().role() != null) {
+      return 0;
+    }
+    return item.product().traits().stream()
+        .filter(SPECIAL::contains)
+        .filter(trait -> !need.must().contains(trait) && !need.should().contains(trait))
+        .count();
+  }
+
+  private static boolean isNear(Need need, Item item) {
+    Need.DepthWanted wanted = need.depth();
+    Double depth = wanted == null ? null : item.product().depthNear(wanted.depth());
+    return depth == null || Math.abs(depth - wanted.depth()) <= NEAR;
+  }
+
+  private LocalDate end(Item item) {
+    LocalDate end = suitability.useBy(item).lastDay();
+    return end == null ? LocalDate.MAX : end;
+  }
+}
