@@ -8,16 +8,18 @@ import { SelectField, TextField, Ticks } from "../ui/Field";
 import { CONDITIONS, TRAVELS } from "../words/bookings";
 import { choices, word } from "../words/codes";
 import { KINDS_OF_WORK } from "../words/lists";
-import { type BookingForm, newFace } from "./bookingForm";
+import type { BookingForm, FaceForm } from "./bookingForm";
 import { FaceFields } from "./FaceFields";
+import { useProposal } from "./useProposal";
 
 /** When and where, what it is like there, and the faces: each a sentence that opens. */
 export function BookingParts() {
   const { formState } = useFormContext<BookingForm>();
   const [open, setOpen] = useState<number | null>(0);
-  const when = useWhen();
+  const { propose, nextFace } = useProposal();
+  const when = useWhen((kind) => void propose(kind).catch(() => {}));
   const around = useAround();
-  const faces = useFaces(() => setOpen(null));
+  const faces = useFaces(nextFace, () => setOpen(null));
   const folds = [when, around, ...faces.folds];
   return (
     <div className="flex flex-col gap-3">
@@ -35,7 +37,7 @@ export function BookingParts() {
   );
 }
 
-function useWhen(): Fold {
+function useWhen(onKind: (kind: string) => void): Fold {
   const { control, register, watch, formState } = useFormContext<BookingForm>();
   const booking = watch("booking");
   const faults = formState.errors.booking;
@@ -74,7 +76,7 @@ function useWhen(): Fold {
           label="Kind of work"
           empty="not said"
           choices={choices(KINDS_OF_WORK)}
-          {...register("booking.kind")}
+          {...register("booking.kind", { onChange: (event) => onKind(event.target.value) })}
         />
         <SelectField
           label="Travel"
@@ -146,7 +148,7 @@ function useAround(): Fold {
 }
 
 /** The faces, in order of priority: who is served first when something is short. */
-function useFaces(onRemoved: () => void) {
+function useFaces(nextFace: () => FaceForm, onRemoved: () => void) {
   const { control, watch, formState } = useFormContext<BookingForm>();
   const { fields, append, remove } = useFieldArray({
     control,
@@ -179,5 +181,5 @@ function useFaces(onRemoved: () => void) {
       ),
     };
   });
-  return { folds, add: () => append(newFace()) };
+  return { folds, add: () => append(nextFace()) };
 }

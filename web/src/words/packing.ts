@@ -92,6 +92,8 @@ function chipWord(list: AnyReason[], line: Line, words: PackingWords): string {
       return each(of("serves-role").map(({ role }) => roleWord(role))).join(", ");
     case "with-pan":
       return list.length === 1 ? "for one pan" : `for ${list.length} pans`;
+    case "of-set":
+      return `set ${first.facts.name}`;
     case "added":
       return "added by you";
     case "pinned":
@@ -146,6 +148,8 @@ function reasonLine({ code, facts }: AnyReason, words: PackingWords): string {
       return `${capital(roleWord(facts.role))}: ${ROLE_SOURCES[facts.by]}.`;
     case "with-pan":
       return `${itemName(facts.pan, words)} lies in it; a palette comes whole.`;
+    case "of-set":
+      return `One of the brushes of set ${facts.name}.`;
     case "added":
       return "You added it.";
     case "pinned":

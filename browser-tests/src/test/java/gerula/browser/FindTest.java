@@ -86,7 +86,7 @@ class FindTest {
       artist.page.locator("main a[href^='/kit/items/']").first().click();
       assertThat(artist.sentence()).containsText(" is in ");
       artist.page.goBack();
-      assertThat(artist.page.getByText("174 items").first()).isVisible();
+      assertThat(artist.page.getByText("194 items").first()).isVisible();
     }
   }
 

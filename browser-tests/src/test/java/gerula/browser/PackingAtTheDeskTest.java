@@ -46,13 +46,13 @@ class PackingAtTheDeskTest extends WithTheDemo {
     towel.click();
     assertThat(towel).hasCount(0);
     assertThat(artist.page.getByText("One gap you do without")).isVisible();
-    artist.page.getByLabel("Add an item").fill("folding");
+    artist.page.getByLabel("Add an item").fill("wipeable");
     artist
         .page
         .getByRole(AriaRole.REGION, region("By hand"))
-        .getByText("Table mat, folding")
+        .getByText("Table mat, wipeable")
         .click();
-    assertThat(artist.line("Table mat, folding").getByText("added by you")).isVisible();
+    assertThat(artist.line("Table mat, wipeable").getByText("added by you")).isVisible();
   }
 
   @Test

@@ -3,6 +3,10 @@ package gerula.app.booking;
 import gerula.app.booking.BookingRecords.BookingView;
 import gerula.app.ledger.Answers;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.core.booking.Condition;
+import gerula.core.booking.Proposal;
+import gerula.core.booking.Service;
+import gerula.core.kit.KindOfWork;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -14,6 +18,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -41,6 +46,15 @@ class BookingController {
   @GetMapping("/api/bookings")
   List<BookingView> all(@AuthenticationPrincipal SignedIn who) {
     return bookings.all(who);
+  }
+
+  /** What a kind of work usually asks for. */
+  record ProposalView(List<Service> services, List<Condition> conditions) {}
+
+  @GetMapping("/api/bookings/proposal")
+  ProposalView proposal(@RequestParam KindOfWork kind) {
+    Proposal proposal = Proposal.of(kind);
+    return new ProposalView(List.copyOf(proposal.services()), List.copyOf(proposal.conditions()));
   }
 
   @GetMapping("/api/bookings/{id}")

@@ -45,6 +45,7 @@ class Packing {
   private final Workspaces workspaces;
   private final Views views;
   private final HouseStore house;
+  private final OtherBookings others;
 
   Packing(
       Bookings bookings,
@@ -53,7 +54,8 @@ class Packing {
       PackedStore packed,
       Workspaces workspaces,
       Views views,
-      HouseStore house) {
+      HouseStore house,
+      OtherBookings others) {
     this.bookings = bookings;
     this.kit = kit;
     this.places = places;
@@ -61,6 +63,7 @@ class Packing {
     this.workspaces = workspaces;
     this.views = views;
     this.house = house;
+    this.others = others;
   }
 
   PackingListView list(SignedIn who, UUID booking) {
@@ -71,6 +74,7 @@ class Packing {
    * Everything a list is made of.
    *
    * @param known the booking with all that is known of its faces
+   * @param claims what other bookings take before it
    */
   record BookingFacts(
       StoredBooking booking,
@@ -78,17 +82,29 @@ class Packing {
       WholeKit.Things kit,
       PlaceTree places,
       Set<UUID> packed,
-      HouseRules house) {}
+      HouseRules house,
+      Claims claims) {
+
+    BookingFacts with(Claims others) {
+      return new BookingFacts(booking, known, kit, places, packed, house, others);
+    }
+  }
 
   private BookingFacts facts(UUID id) {
     StoredBooking booking = bookings.existing(id);
-    return new BookingFacts(
-        booking,
-        bookings.asKnown(booking),
-        kit.now(),
-        places.tree(),
-        packed.of(id),
-        house.current());
+    BookingFacts alone =
+        new BookingFacts(
+            booking,
+            bookings.asKnown(booking),
+            kit.now(),
+            places.tree(),
+            packed.of(id),
+            house.current(),
+            Claims.NONE);
+    // What has left has what it has.
+    return booking.departedAt() != null
+        ? alone
+        : alone.with(others.before(booking, forTheCore(alone)));
   }
 
   private PackingListView view(BookingFacts facts) {
@@ -143,7 +159,7 @@ class Packing {
         facts.packed(),
         facts.house(),
         facts.booking().choices(),
-        Claims.NONE);
+        facts.claims());
   }
 
   private static LineView line(

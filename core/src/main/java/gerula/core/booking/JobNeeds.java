@@ -47,6 +47,10 @@ final class JobNeeds {
 
   private static final Set<Service> PLUGGED_IN = EnumSet.of(Service.AIRBRUSH, Service.HAIR_STYLING);
 
+  /** Done with a pencil, as a rule. */
+  private static final Set<Service> PENCILLED =
+      EnumSet.of(Service.BROWS, Service.LINER, Service.LIPS);
+
   /** From so many faces on one palette dries while the other works. */
   private static final int TWO_PALETTES_FROM = 3;
 
@@ -82,8 +86,15 @@ final class JobNeeds {
           .shared(WATER_SPRAY)
           .because(new NeedReason.ToChooseFrom(Service.BASE, ids(party.with(Service.BASE))));
     }
-    for (Service service : PLUGGED_IN) {
+    for (Service service : PENCILLED) {
       if (party.any(service)) {
+        drafts
+            .shared(SHARPENER)
+            .because(new NeedReason.ToChooseFrom(service, ids(party.with(service))));
+      }
+    }
+    for (Service service : PLUGGED_IN) {
+      if (party.any(service) && !party.is(Condition.NO_POWER)) {
         drafts
             .shared(EXTENSION_LEAD)
             .because(new NeedReason.ToChooseFrom(service, ids(party.with(service))));

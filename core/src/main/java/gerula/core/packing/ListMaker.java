@@ -2,9 +2,11 @@ package gerula.core.packing;
 
 import gerula.core.booking.Face;
 import gerula.core.booking.Need;
+import gerula.core.booking.NeedCode;
 import gerula.core.booking.Needs;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
+import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Role;
 import gerula.core.kit.product.Roles;
 import java.time.LocalDate;
@@ -59,7 +61,7 @@ final class ListMaker {
   private PackingList build() {
     List<Need> needs = Needs.of(facts.booking(), facts.house());
     Picks picks = new Picks(facts, kit, suitability, taste, palettes);
-    List<Picks.Pick> found = picks.of(needs);
+    List<Picks.Pick> found = picks.of(needs).stream().map(this::withBrushSets).toList();
     found.forEach(this::take);
     findings.missed(picks.runningOut());
     byHand();
@@ -81,6 +83,25 @@ final class ListMaker {
                         || suitability.refusal((Face) null, item).isEmpty())
             .toList();
     return new Completed(fit).useless();
+  }
+
+  /** Where whole sets are too few, sets that are made of single brushes come as well. */
+  private Picks.Pick withBrushSets(Picks.Pick pick) {
+    Need need = pick.need();
+    if (pick.missing() == 0 || !need.code().equals(NeedCode.of(ProductClass.BRUSH_SET))) {
+      return pick;
+    }
+    long missing = pick.missing();
+    for (List<Item> brushes : new BrushSets(kit.values(), suitability).ready(need)) {
+      if (missing > 0) {
+        missing -= 1000;
+        for (Item brush : brushes) {
+          serve(need, brush, 0);
+          draftOf(brush).reasons(new TakenReason.OfSet(brush.brushSet()));
+        }
+      }
+    }
+    return pick.stillMissing(Math.max(0, missing));
   }
 
   private void take(Picks.Pick pick) {

@@ -3,14 +3,10 @@ package gerula.core.packing;
 import gerula.core.booking.Need;
 import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Item;
-import gerula.core.kit.product.ProductClass;
 import java.util.ArrayList;
-import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -27,8 +23,6 @@ import java.util.UUID;
  * that still meet all as far ({@link Cover}).
  */
 final class Picks {
-
-  private static final long WITHOUT_END = Long.MAX_VALUE / 1_000_000;
 
   /**
    * What was found for a need.
@@ -48,6 +42,10 @@ final class Picks {
       boolean isWithoutReserve,
       List<PackingFinding.Refused> refused) {
 
+    Pick stillMissing(long less) {
+      return new Pick(need, amounts, less, isUseless, isWithoutReserve, refused);
+    }
+
     boolean isMet() {
       return missing == 0 && !isUseless;
     }
@@ -58,6 +56,7 @@ final class Picks {
   private final Suitability suitability;
   private final Taste taste;
   private final Palettes palettes;
+  private final Packs holding;
   private final Map<UUID, Integer> rank = new HashMap<>();
   private final Set<UUID> runningOut = new TreeSet<>();
 
@@ -72,6 +71,7 @@ final class Picks {
     this.suitability = suitability;
     this.taste = taste;
     this.palettes = palettes;
+    this.holding = new Packs(suitability);
     for (Item item : kit.values().stream().sorted(taste.overall()).toList()) {
       rank.put(item.id(), rank.size());
     }
@@ -80,25 +80,6 @@ final class Picks {
   /** Items that would serve if they did not run out before the last day. */
   Set<UUID> runningOut() {
     return runningOut;
-  }
-
-  /** A need with what may meet it, the best first. */
-  private static final class Asking {
-    private final Need need;
-    private final List<Item> able;
-    private final Map<UUID, Long> flaws;
-    private final long wanted;
-    private final boolean isShared;
-    private long met;
-    private List<Item> allowed = List.of();
-
-    private Asking(Need need, long wanted, List<Item> able, Map<UUID, Long> flaws) {
-      this.need = need;
-      this.wanted = wanted;
-      this.able = able;
-      this.flaws = flaws;
-      this.isShared = need.withReserve() instanceof Need.Shared;
-    }
   }
 
   List<Pick> of(List<Need> needs) {
@@ -118,10 +99,7 @@ final class Picks {
     rest.forEach(one -> meet(one, allotment));
     asking.addAll(rest);
     keepToTheBest(asking, allotment);
-    Set<UUID> chosen = new HashSet<>();
-    for (List<Asking> together : apart(asking)) {
-      chosen.addAll(fewest(together));
-    }
+    Set<UUID> chosen = new FewestPieces(facts, kit, holding, palettes, rank).of(asking);
     Map<Need, Pick> found = share(asking, chosen);
     return needs.stream().map(found::get).toList();
   }
@@ -175,30 +153,13 @@ final class Picks {
     };
   }
 
-  private long held(Item item) {
-    return isNeverUsedUp(item) ? WITHOUT_END : suitability.leftOf(item);
-  }
-
-  /** A trimmer serves as often as a razor a face. */
-  private static boolean isNeverUsedUp(Item item) {
-    return item.product().classes().contains(ProductClass.TRIMMER);
-  }
-
-  /** How many pieces of what is shared one item is. */
-  private long shares(Item item) {
-    return switch (item.left().unit()) {
-      case PIECE -> Math.max(1000, suitability.leftOf(item));
-      case ML, G -> 1000;
-    };
-  }
-
   private void meet(Asking one, Allotment allotment) {
     if (one.isShared) {
-      long there = one.able.stream().mapToLong(this::shares).sum();
+      long there = one.able.stream().mapToLong(holding::shares).sum();
       one.met = Math.min(there, one.wanted);
       return;
     }
-    one.able.forEach(item -> allotment.offer(item.id(), held(item)));
+    one.able.forEach(item -> allotment.offer(item.id(), holding.held(item)));
     one.met = one.wanted - allotment.serve(one.able.stream().map(Item::id).toList(), one.wanted);
   }
 
@@ -210,7 +171,7 @@ final class Picks {
           one.isShared
               ? firstOf(one)
               : allotment.takenBy(demand++).keySet().stream().map(kit::get).toList();
-      one.allowed = asGoodAs(one, used);
+      one.keepTo(used);
     }
   }
 
@@ -218,94 +179,9 @@ final class Picks {
     long there = 0;
     int enough = 0;
     while (enough < shared.able.size() && there < shared.wanted) {
-      there += shares(shared.able.get(enough++));
+      there += holding.shares(shared.able.get(enough++));
     }
     return shared.able.subList(0, enough);
-  }
-
-  /** Everything that serves a need as well as the worst of these does. */
-  private static List<Item> asGoodAs(Asking one, List<Item> used) {
-    long worst = used.stream().mapToLong(item -> one.flaws.get(item.id())).max().orElse(-2);
-    return one.able.stream().filter(item -> one.flaws.get(item.id()) <= worst).toList();
-  }
-
-  /** Needs that no item ties together are settled apart. */
-  private List<List<Asking>> apart(List<Asking> asking) {
-    Map<UUID, Integer> firstBy = new HashMap<>();
-    int[] group = new int[asking.size()];
-    for (int i = 0; i < group.length; i++) {
-      group[i] = i;
-      for (Item item : asking.get(i).allowed) {
-        Integer first = firstBy.putIfAbsent(palettes.comesAs(item).id(), i);
-        if (first != null) {
-          group[root(group, i)] = root(group, first);
-        }
-      }
-    }
-    Map<Integer, List<Asking>> parts = new LinkedHashMap<>();
-    for (int i = 0; i < group.length; i++) {
-      if (asking.get(i).met > 0) {
-        parts.computeIfAbsent(root(group, i), _ -> new ArrayList<>()).add(asking.get(i));
-      }
-    }
-    return List.copyOf(parts.values());
-  }
-
-  private static int root(int[] group, int of) {
-    int root = of;
-    while (group[root] != root) {
-      root = group[root];
-    }
-    return root;
-  }
-
-  private Set<UUID> fewest(List<Asking> together) {
-    Set<UUID> ids = new LinkedHashSet<>();
-    together.forEach(one -> one.allowed.forEach(item -> ids.add(item.id())));
-    List<Item> packs = ids.stream().map(kit::get).toList();
-    Map<UUID, Integer> index = new HashMap<>();
-    packs.forEach(item -> index.put(item.id(), index.size()));
-    Map<UUID, List<Integer>> byPiece = new LinkedHashMap<>();
-    packs.forEach(
-        item ->
-            byPiece
-                .computeIfAbsent(palettes.comesAs(item).id(), _ -> new ArrayList<>())
-                .add(index.get(item.id())));
-    List<Cover.Piece> pieces = byPiece.values().stream().map(some -> piece(some, packs)).toList();
-    List<Cover.Demand> demands = new ArrayList<>();
-    long[] held = packs.stream().mapToLong(this::held).toArray();
-    for (Asking one : together) {
-      int[] some = one.allowed.stream().mapToInt(item -> index.get(item.id())).toArray();
-      demands.add(new Cover.Demand(one.met, one.isShared, some));
-    }
-    long[] shares = packs.stream().mapToLong(this::shares).toArray();
-    BitSet found = new Cover(demands, pieces, held, shares).find();
-    Set<UUID> chosen = new HashSet<>();
-    found.stream()
-        .forEach(
-            i -> {
-              for (int pack : pieces.get(i).packs()) {
-                chosen.add(packs.get(pack).id());
-              }
-            });
-    return chosen;
-  }
-
-  private Cover.Piece piece(List<Integer> some, List<Item> packs) {
-    Item first = packs.get(some.getFirst());
-    boolean isForced =
-        some.stream()
-            .map(i -> packs.get(i).id())
-            .anyMatch(
-                id ->
-                    facts.packed().contains(id)
-                        || facts.choices().pinned().contains(id)
-                        || facts.choices().added().contains(id));
-    return new Cover.Piece(
-        some.stream().mapToInt(Integer::intValue).toArray(),
-        palettes.mass(first).grams(),
-        some.stream().mapToInt(i -> rank.get(packs.get(i).id())).min().orElse(0),
-        isForced);
   }
 
   /** What each takes of what was chosen. */
@@ -314,7 +190,7 @@ final class Picks {
     for (Asking one : asking) {
       if (!one.isShared) {
         List<Item> some = chosenOf(one, chosen);
-        some.forEach(item -> allotment.offer(item.id(), held(item)));
+        some.forEach(item -> allotment.offer(item.id(), holding.held(item)));
         allotment.serve(some.stream().map(Item::id).toList(), one.wanted);
       }
     }
@@ -340,7 +216,7 @@ final class Picks {
     for (Item item : chosenOf(one, chosen)) {
       if (there < one.wanted) {
         taken.put(item.id(), 0L);
-        there += shares(item);
+        there += holding.shares(item);
       }
     }
     // Where the kit has more than there must be, as many come as are of use.
@@ -348,7 +224,7 @@ final class Picks {
       boolean isReady = item.cleanliness() == Cleanliness.CLEAN && !taken.containsKey(item.id());
       if (isReady && there >= one.wanted && there < amount.most() * 1000L) {
         taken.put(item.id(), 0L);
-        there += shares(item);
+        there += holding.shares(item);
       }
     }
     return taken;
@@ -358,11 +234,11 @@ final class Picks {
     boolean isShared = need.amount() instanceof Need.Shared;
     long met =
         isShared
-            ? taken.keySet().stream().mapToLong(id -> shares(kit.get(id))).sum()
+            ? taken.keySet().stream().mapToLong(id -> holding.shares(kit.get(id))).sum()
             : taken.values().stream().mapToLong(Long::longValue).sum();
     long wanted = wanted(need);
     long missing = Math.max(0, Math.min(wanted, thousandths(need.amount())) - met);
-    taken.replaceAll((id, amount) -> isNeverUsedUp(kit.get(id)) ? 0 : amount);
+    taken.replaceAll((id, amount) -> Packs.isNeverUsedUp(kit.get(id)) ? 0 : amount);
     return new Pick(
         need,
         taken,

@@ -199,10 +199,12 @@ final class Suitability {
   }
 
   private Optional<Refusal> outOfReach(Item item) {
+    // What lies in this booking's own bag is here, whatever others have planned.
     Optional<Refusal> claimed =
         facts
             .claims()
             .on(item)
+            .filter(_ -> !facts.packed().contains(item.id()))
             .map(claim -> new Refusal.OnAnotherBooking(claim.booking(), claim.title()));
     if (claimed.isPresent() || !places.isElsewhere(item.now())) {
       return claimed;

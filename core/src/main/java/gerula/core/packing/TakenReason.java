@@ -21,6 +21,9 @@ public sealed interface TakenReason extends Reason {
   /** A palette comes whole: this pan of it serves. */
   record WithPan(UUID pan) implements TakenReason {}
 
+  /** It is one of the brushes that make up a set. */
+  record OfSet(String name) implements TakenReason {}
+
   /** The artist added it. */
   record Added() implements TakenReason {}
 

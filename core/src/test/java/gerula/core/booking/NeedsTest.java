@@ -42,7 +42,7 @@ class NeedsTest {
         "HIGHLIGHT | highlighter:pale 50 g",
         "BROWS | brows:taupe 50 g, brows:dark 50 g, brow-gel 100 ml, wand 1, tweezers one",
         "EYES | eye-primer 50 ml, eyes:matte-light 25 g, eyes:matte-mid 25 g, eyes:matte-deep 25 g, eyes:shimmer 25 g, cotton-bud 4",
-        "LINER | liner:black 20 g, liner-applicator 1",
+        "LINER | liner:black 20 g, liner-applicator 1, sharpener one",
         "MASCARA | mascara 100 ml, wand 3, small-wand 1, lash-comb one",
         "LASHES | lashes:natural 1, lashes:full 1, lash-adhesive 50 ml, lash-curler one, liner-applicator 2",
         "CLUSTER_LASHES | cluster-lashes 16, lash-adhesive 50 ml, liner-applicator 2",
@@ -397,6 +397,16 @@ class NeedsTest {
     assertThat(event).contains("touch-up-jar 1");
   }
 
+  /** Nothing to plug a lead into. */
+  @Test
+  void withoutPowerNobodyTakesALead() {
+    Face face = face(5, Service.AIRBRUSH);
+    assertThat(codes(told(needs(1, Set.of(), face)))).contains("extension-lead");
+    assertThat(codes(told(needs(1, Set.of(Condition.NO_POWER), face))))
+        .contains("airbrush-gun", "battery-light", "power-bank")
+        .doesNotContain("extension-lead");
+  }
+
   @Test
   void childrenWearNoLashes() {
     assertThat(
@@ -446,6 +456,22 @@ class NeedsTest {
         .doesNotHaveDuplicates();
     assertThat(needs).allSatisfy(need -> assertThat(need.reasons()).isNotEmpty());
     assertThat(needs).extracting(Need::code).isSorted();
+  }
+
+  /** Taking it off is for what is worn hard; a guest takes something home instead. */
+  @Test
+  void aKindOfWorkProposesWhatItUsuallyAsksFor() {
+    for (KindOfWork kind : KindOfWork.values()) {
+      Set<Service> services = Proposal.of(kind).services();
+      assertThat(services).contains(Service.BASE, Service.POWDER);
+      boolean isWornHard =
+          kind == KindOfWork.SCREEN_DRAMA
+              || kind == KindOfWork.STAGE_AND_DANCE
+              || kind == KindOfWork.EFFECTS;
+      assertThat(services.contains(Service.TAKE_OFF)).as("%s", kind).isEqualTo(isWornHard);
+      assertThat(services.contains(Service.TOUCH_UP_KIT)).isEqualTo(kind == KindOfWork.EVENT);
+    }
+    assertThat(Proposal.of(KindOfWork.PORTRAITS).conditions()).contains(Condition.FLASH);
   }
 
   @Test

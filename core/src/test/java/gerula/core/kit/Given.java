@@ -221,6 +221,11 @@ public final class Given {
       return this;
     }
 
+    public Thing ofSet(String given) {
+      brushSet = given;
+      return this;
+    }
+
     public Thing preferred(Preference given) {
       preference = given;
       return this;

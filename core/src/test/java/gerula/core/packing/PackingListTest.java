@@ -132,7 +132,8 @@ class PackingListTest {
     PackingList list = list(face);
     assertThat(line(list, sharpener).reasons()).contains(new TakenReason.CompanionOf(pencil.id()));
     assertThat(list.gaps()).noneMatch(gap -> gap.need().code().equals("sharpener"));
-    assertThat(list.unmet()).isEqualTo(without.unmet() - 1);
+    // The sharpener is needed wherever there is liner, and the pencil is of use again.
+    assertThat(list.unmet()).isEqualTo(without.unmet() - 2);
   }
 
   /** Of two that would do, one is complete: that one is taken, though the other is lighter. */
@@ -456,6 +457,37 @@ class PackingListTest {
       assertThat(line(list, holder).reasons()).contains(new TakenReason.CompanionOf(brushes.id()));
       assertThat(line(list, holder).faces()).isEqualTo(line(list, brushes).faces());
     }
+  }
+
+  /** A set may be made of single brushes; with too few kinds it is none. */
+  @Test
+  void singleBrushesOfOneNameAreASet() {
+    List<ProductClass> kinds =
+        List.of(
+            ProductClass.POWDER_BRUSH,
+            ProductClass.BASE_BRUSH,
+            ProductClass.EYE_BRUSH,
+            ProductClass.LIP_BRUSH);
+    List<Item> brushes = new ArrayList<>();
+    for (ProductClass kind : kinds) {
+      Item brush =
+          Given.thing(kind, Form.BRUSH_SYNTHETIC)
+              .content(Quantity.pieces(1))
+              .ofSet("A")
+              .in(store)
+              .item();
+      kit.add(brush);
+      brushes.add(brush);
+    }
+    put(ProductClass.BRUSH_SET, Form.BRUSH_SYNTHETIC, Quantity.pieces(1));
+    Face face = face(5, Set.of(), Service.POWDER);
+    PackingList list = list(face);
+    assertThat(list.gaps()).noneMatch(gap -> gap.need().code().equals("brush-set"));
+    for (Item brush : brushes) {
+      assertThat(line(list, brush).reasons()).contains(new TakenReason.OfSet("A"));
+    }
+    kit.remove(brushes.getFirst());
+    assertThat(gap(list(face), "brush-set").shortThousandths()).isNull();
   }
 
   /** A circle of companions would make each wait for the other. */
