@@ -43,7 +43,7 @@ final class Cover {
   private static final double SAME = 1e-6;
 
   /** Steps of sharing out that are spent on trying all sets. */
-  private static final long PATIENCE = 400_000;
+  private static final long PATIENCE = 10_000;
 
   private final List<Demand> demands;
   private final List<Piece> pieces;
@@ -51,6 +51,13 @@ final class Cover {
   private final long[] shares;
   private final int[] pieceOf;
   private final long stepsOfOneTry;
+
+  /** By demand: the pieces that serve it. */
+  private final List<BitSet> serving = new ArrayList<>();
+
+  /** By piece: how many demands it serves. */
+  private final int[] usefulness;
+
   private long patience = PATIENCE;
   private BitSet best;
   private int bestSize;
@@ -73,16 +80,27 @@ final class Cover {
       }
     }
     stepsOfOneTry = 1 + demands.stream().mapToLong(one -> one.packs().length).sum();
+    usefulness = new int[pieces.size()];
+    for (Demand demand : demands) {
+      BitSet able = new BitSet();
+      for (int pack : demand.packs()) {
+        able.set(pieceOf[pack]);
+      }
+      serving.add(able);
+      able.stream().forEach(piece -> usefulness[piece]++);
+    }
   }
 
   /** Indices of the pieces to take. */
   BitSet find() {
-    BitSet all = new BitSet();
-    all.set(0, pieces.size());
+    BitSet all = worthLookingAt();
     keep(thinned(all));
     BitSet forced = new BitSet();
     IntStream.range(0, pieces.size()).filter(i -> pieces.get(i).isForced()).forEach(forced::set);
-    search(forced, new BitSet());
+    BitSet passedOver = new BitSet();
+    passedOver.set(0, pieces.size());
+    passedOver.andNot(all);
+    search(forced, passedOver);
     if (patience <= 0) {
       improve();
     }
@@ -107,6 +125,63 @@ final class Cover {
     }
   }
 
+  /**
+   * All but those in whose stead another is at least as good whatever else is taken: it serves all
+   * that they serve, holds enough for all of it, and is no heavier and no less liked.
+   */
+  private BitSet worthLookingAt() {
+    BitSet all = new BitSet();
+    all.set(0, pieces.size());
+    long[] asked = new long[pieces.size()];
+    for (int demand = 0; demand < demands.size(); demand++) {
+      long wanted = demands.get(demand).wanted();
+      serving.get(demand).stream().forEach(piece -> asked[piece] += wanted);
+    }
+    for (int other = 0; other < pieces.size(); other++) {
+      if (!holdsEnough(other, asked[other])) {
+        continue;
+      }
+      for (int one = 0; one < pieces.size(); one++) {
+        if (one != other && all.get(one) && all.get(other) && isNeverBetter(one, other)) {
+          all.clear(one);
+        }
+      }
+    }
+    return all;
+  }
+
+  /** Of several packs each might be short of what is asked of it. */
+  private boolean holdsEnough(int piece, long asked) {
+    int[] packs = pieces.get(piece).packs();
+    return packs.length == 1 && held[packs[0]] >= asked && shares[packs[0]] >= asked;
+  }
+
+  private boolean isNeverBetter(int one, int other) {
+    Piece worse = pieces.get(one);
+    Piece better = pieces.get(other);
+    boolean isHeavier = worse.grams() > better.grams() + SAME;
+    boolean isAsHeavy = Math.abs(worse.grams() - better.grams()) <= SAME;
+    boolean isWorse = isHeavier || (isAsHeavy && worse.rank() >= better.rank());
+    if (worse.isForced() || !isWorse) {
+      return false;
+    }
+    return serving.stream().allMatch(able -> !able.get(one) || able.get(other));
+  }
+
+  /** So many pieces more are needed at least: one for each demand that shares none with another. */
+  private int atLeastMore(BitSet set) {
+    BitSet taken = new BitSet();
+    int more = 0;
+    for (int demand = 0; demand < demands.size(); demand++) {
+      BitSet able = serving.get(demand);
+      if (demands.get(demand).wanted() > 0 && !able.intersects(set) && !able.intersects(taken)) {
+        taken.or(able);
+        more++;
+      }
+    }
+    return more;
+  }
+
   /** Leaves out whatever can be left, the heaviest first. */
   private BitSet thinned(BitSet set) {
     BitSet left = (BitSet) set.clone();
@@ -114,7 +189,7 @@ final class Cover {
         .boxed()
         .filter(i -> !pieces.get(i).isForced())
         .sorted(
-            Comparator.<Integer>comparingInt(this::usefulness)
+            Comparator.<Integer>comparingInt(i -> usefulness[i])
                 .thenComparing(i -> -pieces.get(i).grams())
                 .thenComparing(i -> -pieces.get(i).rank()))
         .forEach(
@@ -127,17 +202,9 @@ final class Cover {
     return left;
   }
 
-  /** How many demands a piece serves any of. */
-  private int usefulness(int piece) {
-    return (int)
-        demands.stream()
-            .filter(one -> Arrays.stream(one.packs()).anyMatch(pack -> pieceOf[pack] == piece))
-            .count();
-  }
-
   private void search(BitSet set, BitSet excluded) {
     int size = set.cardinality();
-    if (size > bestSize || patience <= 0) {
+    if (size + atLeastMore(set) > bestSize || patience <= 0) {
       return;
     }
     patience -= stepsOfOneTry;
@@ -157,7 +224,7 @@ final class Cover {
     helping.stream()
         .boxed()
         .sorted(
-            Comparator.<Integer>comparingInt(i -> -usefulness(i))
+            Comparator.<Integer>comparingInt(i -> -usefulness[i])
                 .thenComparing(i -> pieces.get(i).grams())
                 .thenComparing(i -> pieces.get(i).rank()))
         .forEach(
@@ -194,9 +261,9 @@ final class Cover {
    * @return null when they do; else pieces of which one at least has to be taken as well
    */
   private BitSet unserved(BitSet set) {
-    for (Demand one : demands) {
-      if (one.isShared() && isShort(one, set)) {
-        return piecesOf(one);
+    for (int demand = 0; demand < demands.size(); demand++) {
+      if (demands.get(demand).isShared() && isShort(demands.get(demand), set)) {
+        return (BitSet) serving.get(demand).clone();
       }
     }
     return new Sharing(set).unserved();
@@ -210,14 +277,6 @@ final class Cover {
       }
     }
     return there < shared.wanted();
-  }
-
-  private BitSet piecesOf(Demand one) {
-    BitSet found = new BitSet();
-    for (int pack : one.packs()) {
-      found.set(pieceOf[pack]);
-    }
-    return found;
   }
 
   /** Shares out what a set of pieces holds. */

@@ -12,36 +12,48 @@ import java.util.stream.Stream;
 /** Palettes come whole: what lies in one goes along with it, as one piece. */
 final class Palettes {
 
-  private final PlaceTree places;
   private final Map<UUID, Item> kit;
+
+  /** By the place inside. */
+  private final Map<UUID, Item> wholes = new HashMap<>();
+
   private final Map<UUID, Mass> masses = new HashMap<>();
 
   Palettes(PlaceTree places, Map<UUID, Item> kit) {
-    this.places = places;
     this.kit = kit;
+    for (Place place : places.inWalkingOrder()) {
+      UUID thing = place.thing();
+      Item whole = thing == null ? null : kit.get(thing);
+      if (whole != null) {
+        wholes.put(place.id(), whole);
+      }
+    }
   }
 
   /** The palette it lies in, or the item itself. */
   Item comesAs(Item item) {
     UUID now = item.now();
-    Item whole = now == null ? null : places.find(now).map(Place::thing).map(kit::get).orElse(null);
+    Item whole = now == null ? null : wholes.get(now);
     return whole == null ? item : whole;
   }
 
   /** The mass of what it comes as, all pans included. */
   Mass mass(Item item) {
     Item whole = comesAs(item);
-    if (whole == item) {
-      return item.mass();
+    Mass known = masses.get(whole.id());
+    if (known == null) {
+      known = whole == item ? item.mass() : massWithPans(whole);
+      masses.put(whole.id(), known);
     }
-    return masses.computeIfAbsent(
-        whole.id(),
-        _ ->
-            Mass.sum(
-                Stream.concat(
-                    Stream.of(whole.mass()),
-                    kit.values().stream()
-                        .filter(other -> other != whole && comesAs(other) == whole)
-                        .map(Item::mass))));
+    return known;
+  }
+
+  private Mass massWithPans(Item whole) {
+    return Mass.sum(
+        Stream.concat(
+            Stream.of(whole.mass()),
+            kit.values().stream()
+                .filter(other -> other != whole && comesAs(other) == whole)
+                .map(Item::mass)));
   }
 }

@@ -1,11 +1,13 @@
 package gerula.core.packing;
 
+import gerula.core.booking.Face;
 import gerula.core.booking.Need;
 import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Item;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -58,6 +60,7 @@ final class Picks {
   private final Palettes palettes;
   private final Packs holding;
   private final Map<UUID, Integer> rank = new HashMap<>();
+  private final Map<UUID, Integer> place = new HashMap<>();
   private final Set<UUID> runningOut = new TreeSet<>();
 
   Picks(
@@ -72,8 +75,12 @@ final class Picks {
     this.taste = taste;
     this.palettes = palettes;
     this.holding = new Packs(suitability);
-    for (Item item : kit.values().stream().sorted(taste.overall()).toList()) {
+    for (Item item : taste.inOrder(kit.values())) {
       rank.put(item.id(), rank.size());
+    }
+    List<Face> faces = facts.booking().faces();
+    for (int i = 0; i < faces.size(); i++) {
+      place.put(faces.get(i).id(), i);
     }
   }
 
@@ -85,10 +92,7 @@ final class Picks {
   List<Pick> of(List<Need> needs) {
     List<Asking> asking =
         new ArrayList<>(
-            needs.stream()
-                .sorted(Comparator.comparingInt(this::priority))
-                .map(need -> asking(need, false, wanted(need)))
-                .toList());
+            inPriority(needs).stream().map(need -> asking(need, false, wanted(need))).toList());
     Allotment allotment = new Allotment();
     asking.forEach(one -> meet(one, allotment));
     List<Asking> rest =
@@ -104,10 +108,16 @@ final class Picks {
     return needs.stream().map(found::get).toList();
   }
 
+  private List<Need> inPriority(List<Need> needs) {
+    Map<Need, Integer> priority = new IdentityHashMap<>();
+    needs.forEach(need -> priority.put(need, priority(need)));
+    return needs.stream().sorted(Comparator.comparingInt(priority::get)).toList();
+  }
+
   /** Needs of the first faces come first, what is shared by all last. */
   private int priority(Need need) {
     return need.faces().stream()
-        .mapToInt(facts.booking().faces()::indexOf)
+        .mapToInt(face -> place.get(face.id()))
         .min()
         .orElse(Integer.MAX_VALUE);
   }
@@ -194,13 +204,14 @@ final class Picks {
         allotment.serve(some.stream().map(Item::id).toList(), one.wanted);
       }
     }
-    Map<Need, Map<UUID, Long>> taken = new LinkedHashMap<>();
+    // By themselves: each need stands once, and telling them apart by all they are takes long.
+    Map<Need, Map<UUID, Long>> taken = new IdentityHashMap<>();
     int demand = 0;
     for (Asking one : asking) {
       Map<UUID, Long> some = one.isShared ? shared(one, chosen) : allotment.takenBy(demand++);
       taken.computeIfAbsent(one.need, _ -> new LinkedHashMap<>()).putAll(some);
     }
-    Map<Need, Pick> found = new HashMap<>();
+    Map<Need, Pick> found = new IdentityHashMap<>();
     taken.forEach((need, amounts) -> found.put(need, pick(need, amounts)));
     return found;
   }

@@ -22,6 +22,7 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -43,7 +44,9 @@ final class Suitability {
   private final Booking booking;
   private final PlaceTree places;
   private final Map<ProductClass, List<Item>> byClass = new EnumMap<>(ProductClass.class);
+  private final Map<Set<ProductClass>, List<Item>> ofClasses = new HashMap<>();
   private final Map<UUID, UseBy> useBys = new HashMap<>();
+  private final Map<UUID, SortedSet<Sensitivity>> notBorne = new HashMap<>();
   private final Map<UUID, Optional<Refusal>> unfit = new HashMap<>();
   private final Map<UUID, Roles> roles = new HashMap<>();
 
@@ -64,11 +67,16 @@ final class Suitability {
 
   /** Everything of these classes that is still in the kit, in a fixed order. */
   List<Item> ofClasses(Collection<ProductClass> classes) {
-    return classes.stream()
-        .sorted()
-        .flatMap(one -> byClass.getOrDefault(one, List.of()).stream())
-        .distinct()
-        .toList();
+    return ofClasses.computeIfAbsent(EnumSet.copyOf(classes), this::inOrder);
+  }
+
+  private List<Item> inOrder(Set<ProductClass> classes) {
+    // By id: telling thousands of items apart by all they are takes long.
+    Map<UUID, Item> items = new LinkedHashMap<>();
+    for (ProductClass one : classes) {
+      byClass.getOrDefault(one, List.of()).forEach(item -> items.putIfAbsent(item.id(), item));
+    }
+    return List.copyOf(items.values());
   }
 
   UseBy useBy(Item item) {
@@ -86,14 +94,20 @@ final class Suitability {
 
   /** The first reason not to take this item for this need; empty when it may be taken. */
   Optional<Refusal> refusal(Need need, Item item) {
-    return wrongKind(need, item)
-        .or(
-            () ->
-                need.faces().isEmpty()
-                    ? refusal((Face) null, item)
-                    : need.faces().stream()
-                        .flatMap(face -> refusal(face, item).stream())
-                        .findFirst());
+    return wrongKind(need, item).or(() -> refusalForAny(need.faces(), item));
+  }
+
+  private Optional<Refusal> refusalForAny(List<Face> faces, Item item) {
+    if (faces.isEmpty()) {
+      return refusal((Face) null, item);
+    }
+    for (Face face : faces) {
+      Optional<Refusal> refusal = refusal(face, item);
+      if (refusal.isPresent()) {
+        return refusal;
+      }
+    }
+    return Optional.empty();
   }
 
   private Optional<Refusal> wrongKind(Need need, Item item) {
@@ -140,6 +154,9 @@ final class Suitability {
 
   private static Optional<Refusal> lacking(Need need, Item item) {
     Set<Trait> traits = item.product().traits();
+    if (traits.containsAll(need.must()) && Collections.disjoint(need.mustNot(), traits)) {
+      return Optional.empty();
+    }
     Optional<Refusal> lacking =
         need.must().stream()
             .sorted()
@@ -236,11 +253,13 @@ final class Suitability {
     };
   }
 
-  private static Optional<Refusal> conflict(Face face, Item item) {
-    return face.notBorne().stream()
-        .filter(item.product()::contains)
-        .findFirst()
-        .map(sensitivity -> new Refusal.Conflict(sensitivity.name()));
+  private Optional<Refusal> conflict(Face face, Item item) {
+    for (Sensitivity one : notBorne.computeIfAbsent(face.id(), _ -> face.notBorne())) {
+      if (item.product().contains(one)) {
+        return Optional.of(new Refusal.Conflict(one.name()));
+      }
+    }
+    return Optional.empty();
   }
 
   /** What the face reacts to and nobody has read this item's label for. */
@@ -255,11 +274,7 @@ final class Suitability {
   /** Members of the group that may be used on all of these faces, or by the booking as a whole. */
   List<Item> companions(List<Face> faces, Companions.Group group) {
     return ofClasses(group.anyOf()).stream()
-        .filter(
-            item ->
-                faces.isEmpty()
-                    ? refusal((Face) null, item).isEmpty()
-                    : faces.stream().allMatch(face -> refusal(face, item).isEmpty()))
+        .filter(item -> refusalForAny(faces, item).isEmpty())
         .toList();
   }
 }

@@ -7,8 +7,12 @@ import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.Trait;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
@@ -53,6 +57,7 @@ final class Taste {
   private final Suitability suitability;
   private final LocalDate lastDay;
   private final Set<UUID> incomplete;
+  private final Predicate<Item> isInABag;
   private final Comparator<Item> overall;
 
   Taste(
@@ -63,21 +68,38 @@ final class Taste {
     this.suitability = suitability;
     this.lastDay = facts.booking().lastDay();
     this.incomplete = incomplete;
-    this.overall =
-        Comparator.<Item, Boolean>comparing(item -> item.cleanliness() != Cleanliness.CLEAN)
-            .thenComparing(item -> !item.isUsedFirst())
-            .thenComparing(item -> suitability.useBy(item).isDueForReplacementOn(lastDay))
-            .thenComparing(item -> item.dates().openedOn() == null)
-            .thenComparing(this::end)
-            .thenComparing(item -> !item.preference().isFavourite())
-            .thenComparing(item -> item.preference().isRare())
-            .thenComparing(item -> !isInABag.test(item))
-            .thenComparing(BY_NAME);
+    this.isInABag = isInABag;
+    this.overall = Comparator.comparingLong(this::weight).thenComparing(BY_NAME);
   }
 
   /** The order of equals, the most liked first. */
   Comparator<Item> overall() {
     return overall;
+  }
+
+  /**
+   * The same of a whole kit, each weighed once.
+   *
+   * @param byName in the order that decides between what is liked alike
+   */
+  List<Item> inOrder(Collection<Item> byName) {
+    Map<UUID, Long> weights = new HashMap<>();
+    byName.forEach(item -> weights.put(item.id(), weight(item)));
+    return byName.stream()
+        .sorted(Comparator.comparingLong(item -> weights.get(item.id())))
+        .toList();
+  }
+
+  /** What counts before the name, as one number: the lower the better liked. */
+  private long weight(Item item) {
+    long weight = item.cleanliness() == Cleanliness.CLEAN ? 0 : 1;
+    weight = weight * 2 + (item.isUsedFirst() ? 0 : 1);
+    weight = weight * 2 + (suitability.useBy(item).isDueForReplacementOn(lastDay) ? 1 : 0);
+    weight = weight * 2 + (item.dates().openedOn() == null ? 1 : 0);
+    weight = (weight << 24) + Math.min(end(item).toEpochDay(), (1 << 24) - 1);
+    weight = weight * 2 + (item.preference().isFavourite() ? 0 : 1);
+    weight = weight * 2 + (item.preference().isRare() ? 1 : 0);
+    return weight * 2 + (isInABag.test(item) ? 0 : 1);
   }
 
   boolean isIncomplete(Item item) {
