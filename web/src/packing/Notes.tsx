@@ -7,6 +7,8 @@ import { shortName } from "../words/items";
 import { findingWords, type PackingWords } from "../words/packing";
 
 type Finding = Schemas["PackingFinding"];
+type NotesProps = { findings: Finding[]; words: PackingWords };
+
 type NotChecked = Extract<Finding, { code: "label-not-checked" }>;
 
 /** Both answers where the question stands: the label is read with the list in hand. */
@@ -34,24 +36,41 @@ function LabelAnswers({ finding, words }: { finding: NotChecked; words: PackingW
   );
 }
 
+/** So many labels are asked about at once: each takes a minute with the pack in hand. */
+const FIRST_LABELS = 3;
+
+function NoteRows({ findings, words }: NotesProps) {
+  return (
+    <ul>
+      {findings.map((finding) => (
+        <li key={JSON.stringify(finding)} className="border-hair border-b py-1.5 text-[0.92rem]">
+          {capital(findingWords(finding, words))}
+          {finding.code === "label-not-checked" && <LabelAnswers finding={finding} words={words} />}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
 /** Findings besides the gaps. */
-export function Notes({ findings, words }: { findings: Finding[]; words: PackingWords }) {
+export function Notes({ findings, words }: NotesProps) {
   const others = findings.filter(({ code }) => code !== "gap" && code !== "take-out");
+  const labels = others.filter(({ code }) => code === "label-not-checked");
+  const rest = others.filter(({ code }) => code !== "label-not-checked");
   const out = findings.filter(({ code }) => code === "take-out");
   if (!others.length && !out.length) return null;
   return (
     <section id="notes" aria-label="Keep in mind" className="scroll-mt-4">
       <h2 className="border-line border-b pb-1 font-semibold">Keep in mind</h2>
-      <ul>
-        {others.map((finding) => (
-          <li key={JSON.stringify(finding)} className="border-hair border-b py-1.5 text-[0.92rem]">
-            {capital(findingWords(finding, words))}
-            {finding.code === "label-not-checked" && (
-              <LabelAnswers finding={finding} words={words} />
-            )}
-          </li>
-        ))}
-      </ul>
+      <NoteRows findings={[...labels.slice(0, FIRST_LABELS), ...rest]} words={words} />
+      {labels.length > FIRST_LABELS && (
+        <details>
+          <summary className="cursor-pointer border-hair border-b py-1.5 text-[0.92rem]">
+            {capital(count(labels.length - FIRST_LABELS, "more label"))} to read
+          </summary>
+          <NoteRows findings={labels.slice(FIRST_LABELS)} words={words} />
+        </details>
+      )}
       {out.length > 0 && (
         <details>
           <summary className="cursor-pointer py-1.5 text-[0.92rem]">

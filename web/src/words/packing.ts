@@ -272,6 +272,12 @@ export function findingWords(finding: PackingFinding, words: PackingWords): stri
       return `Clean ${itemName(finding.facts.item, words)} first: it is ${word(finding.facts.is)}.`;
     case "role-guessed":
       return `${itemName(finding.facts.item, words)} was taken for ${finding.facts.roles.map(roleWord).join(", ")} by its name: have a look at its colour.`;
+    case "place-not-told": {
+      const { items } = finding.facts;
+      return items === 1
+        ? "One item here has no place yet: say where it is as you pack it."
+        : `${items} items here have no place yet: say where they are as you pack them.`;
+    }
     case "take-out":
       return `${itemName(finding.facts.item, words)} lies in ${bag(finding.facts.place)} and nothing here needs it.`;
     case "second-best": {

@@ -29,6 +29,7 @@ final class Mentioned {
         case PackingFinding.TakeOut out -> items.add(out.item());
         case PackingFinding.WheelsOnLongCarry _,
             PackingFinding.BagOverHeavy _,
+            PackingFinding.PlaceNotTold _,
             PackingFinding.NoBag _ -> {}
       }
     }

@@ -85,6 +85,11 @@ final class ListFindings {
         .filter(item -> !facts.packed().contains(item.id()))
         .map(item -> new PackingFinding.CleanFirst(item.id(), item.cleanliness()))
         .forEach(findings::add);
+    int unplaced =
+        (int) inOrder.stream().map(LineDraft::item).filter(Suitability::isNotPlacedYet).count();
+    if (unplaced > 0) {
+      findings.add(new PackingFinding.PlaceNotTold(unplaced));
+    }
     inOrder(lastOfIt, PackingFinding.LastOfIt::item).forEach(findings::add);
     inOrder(onlyOne, PackingFinding.OnlyOneThere::item).forEach(findings::add);
     guessed.forEach((item, roles) -> findings.add(new PackingFinding.RoleGuessed(item, roles)));

@@ -66,6 +66,13 @@ public sealed interface PackingFinding extends Reason {
   /** What it is there for is guessed from its name. */
   record RoleGuessed(UUID item, SortedSet<Role> roles) implements PackingFinding {}
 
+  /**
+   * Of some items on the list nobody said where they are.
+   *
+   * @param items more than none
+   */
+  record PlaceNotTold(int items) implements PackingFinding {}
+
   /** It lies in a chosen bag and nothing asks for it: it can stay at home. */
   record TakeOut(UUID item, UUID place) implements PackingFinding {}
 

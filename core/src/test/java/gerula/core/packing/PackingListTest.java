@@ -611,6 +611,17 @@ class PackingListTest {
     assertThat(refusalOf(new ForWhom.TheArtist(), store)).isEqualTo(new Refusal.Personal());
   }
 
+  /** A kit that was typed in without any place is a kit all the same. */
+  @Test
+  void whatHasNoPlaceYetGoesAlongAndThatIsTold() {
+    Item mat = Given.thing(ProductClass.MAT, Form.TEXTILE).content(Quantity.pieces(1)).item();
+    kit.add(mat);
+    PackingList list = list(face(5, Set.of(), Service.POWDER));
+    assertThat(mat.now()).isNull();
+    assertThat(line(list, mat).goesTo()).isEqualTo(bag);
+    assertThat(list.findings()).contains(new PackingFinding.PlaceNotTold(1));
+  }
+
   @Test
   void whatIsLentCannotBePacked() {
     assertThat(refusalOf(ForWhom.EVERYBODY, friend)).isEqualTo(new Refusal.Elsewhere(friend));
