@@ -45,6 +45,9 @@ final class Cover {
   /** Steps of sharing out that are spent on trying all sets. */
   private static final long PATIENCE = 10_000;
 
+  /** The same for leaving out what can be left, at the beginning and while the best is improved. */
+  private static final long PATIENCE_TO_IMPROVE = 1_500_000;
+
   private final List<Demand> demands;
   private final List<Piece> pieces;
   private final long[] held;
@@ -59,6 +62,7 @@ final class Cover {
   private final int[] usefulness;
 
   private long patience = PATIENCE;
+  private long patienceToImprove = PATIENCE_TO_IMPROVE;
   private BitSet best;
   private int bestSize;
   private double bestGrams;
@@ -94,7 +98,7 @@ final class Cover {
   /** Indices of the pieces to take. */
   BitSet find() {
     BitSet all = worthLookingAt();
-    keep(thinned(all));
+    keep(thinned(used(all)));
     BitSet forced = new BitSet();
     IntStream.range(0, pieces.size()).filter(i -> pieces.get(i).isForced()).forEach(forced::set);
     BitSet passedOver = new BitSet();
@@ -192,14 +196,32 @@ final class Cover {
             Comparator.<Integer>comparingInt(i -> usefulness[i])
                 .thenComparing(i -> -pieces.get(i).grams())
                 .thenComparing(i -> -pieces.get(i).rank()))
+        .takeWhile(_ -> patienceToImprove > 0)
         .forEach(
             i -> {
+              patienceToImprove -= stepsOfOneTry;
               left.clear(i);
               if (unserved(left) != null) {
                 left.set(i);
               }
             });
     return left;
+  }
+
+  /** What is used when each demand in turn takes what is best for it. */
+  private BitSet used(BitSet all) {
+    Sharing sharing = new Sharing(all);
+    sharing.unserved();
+    BitSet used = sharing.used();
+    IntStream.range(0, pieces.size()).filter(i -> pieces.get(i).isForced()).forEach(used::set);
+    for (Demand one : demands) {
+      for (int at = 0; at < one.packs().length && one.isShared() && isShort(one, used); at++) {
+        if (all.get(pieceOf[one.packs()[at]])) {
+          used.set(pieceOf[one.packs()[at]]);
+        }
+      }
+    }
+    return used;
   }
 
   private void search(BitSet set, BitSet excluded) {
@@ -242,7 +264,7 @@ final class Cover {
     boolean isBetter = true;
     while (isBetter) {
       isBetter = false;
-      for (int i = 0; i < pieces.size(); i++) {
+      for (int i = 0; i < pieces.size() && patienceToImprove > 0; i++) {
         if (best.get(i)) {
           continue;
         }
@@ -317,6 +339,20 @@ final class Cover {
     }
 
     private BitSet reached = new BitSet();
+
+    /** Pieces of which something is taken. */
+    BitSet used() {
+      BitSet used = new BitSet();
+      for (int demand = 0; demand < demands.size(); demand++) {
+        int[] packs = demands.get(demand).packs();
+        for (int at = 0; at < packs.length; at++) {
+          if (taken.get(demand)[at] > 0) {
+            used.set(pieceOf[packs[at]]);
+          }
+        }
+      }
+      return used;
+    }
 
     /** By demand: over which of its packs it can be freed, -1 where it was not reached. */
     private long augment(int demand, long wanted) {
