@@ -166,6 +166,7 @@ function useFaces(nextFace: () => FaceForm, onRemoved: () => void) {
         face?.name || "no name yet",
         face?.depth ? `depth ${face.depth}` : "depth not said",
         `${word(face?.skinType ?? "normal")} skin`,
+        face && face.hair !== "unknown" && `${word(face.hair)} hair`,
         ...(face?.sensitivities ?? []).map(word),
         ...(face?.services ?? []).map(word),
       ]),

@@ -109,8 +109,8 @@ function Rules({ house }: { house: House }) {
           {...field("eyeMarginDays")}
         />
         <TextField
-          label="Reserve of disposables"
-          hint="%"
+          label="Reserve"
+          hint="% of what is used up"
           inputMode="numeric"
           {...field("reservePercent")}
         />

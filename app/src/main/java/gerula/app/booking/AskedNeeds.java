@@ -127,16 +127,7 @@ record AskedNeeds(Booking booking, NeedRules house, Map<UUID, String> ids) {
   }
 
   private static Optional<Face> face(Facts facts, Set<String> known, Map<UUID, String> ids) {
-    Optional<String> id = facts.required("id", facts::text);
-    id.ifPresent(
-        one ->
-            facts
-                .faults()
-                .unless(
-                    known.add(one),
-                    facts.at("id"),
-                    "twice",
-                    "The id " + one + " is there twice. Give each its own."));
+    Optional<String> id = facts.ownId(known);
     String name = facts.text("name").orElse("");
     Optional<Double> depth =
         facts

@@ -96,7 +96,7 @@ class CarryController {
   }
 
   private static Optional<Shade> shade(Facts facts, Set<String> known) {
-    Optional<String> id = onlyOnce(facts, known);
+    Optional<String> id = facts.ownId(known);
     Optional<Lab> colour = ToldColour.in(facts, "colour");
     Optional<BigDecimal> mass = facts.required("massG", facts::number);
     boolean isMixer = facts.flag("mixer");
@@ -113,22 +113,8 @@ class CarryController {
   }
 
   private static Optional<FaceColour> face(Facts facts, Set<String> known) {
-    Optional<String> id = onlyOnce(facts, known);
+    Optional<String> id = facts.ownId(known);
     Optional<Lab> colour = ToldColour.in(facts, "colour");
     return id.flatMap(name -> colour.map(lab -> new FaceColour(name, lab)));
-  }
-
-  private static Optional<String> onlyOnce(Facts facts, Set<String> known) {
-    Optional<String> id = facts.required("id", facts::text);
-    id.ifPresent(
-        one ->
-            facts
-                .faults()
-                .unless(
-                    known.add(one),
-                    facts.at("id"),
-                    "twice",
-                    "The id " + one + " is there twice. Give each its own."));
-    return id;
   }
 }

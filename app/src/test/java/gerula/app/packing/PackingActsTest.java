@@ -212,6 +212,31 @@ class PackingActsTest {
         .expect(404);
   }
 
+  /** The same two days: the powder is in one bag or in the other. */
+  @Test
+  void whatOneBookingHasAnotherOnTheSameDayHasNot() {
+    String first = booking;
+    String second = Kits.addBooking(client, bag);
+    boolean isFirst = hasPowder(first);
+    assertThat(hasPowder(second)).isNotEqualTo(isFirst);
+    booking = isFirst ? second : first;
+    assertThat(gap("face-powder").path("nearest").get(0).at("/reason/code").asString())
+        .isEqualTo("on-another-booking");
+    // Whoever has it in the bag has it, whoever was to have it.
+    pack(powder).expect(204);
+    assertThat(hasPowder(booking)).isTrue();
+    assertThat(hasPowder(isFirst ? first : second)).isFalse();
+  }
+
+  private boolean hasPowder(String of) {
+    return client
+        .get("/api/bookings/" + of + "/packing-list")
+        .body()
+        .path("lines")
+        .valueStream()
+        .anyMatch(line -> line.at("/item/id").asString().equals(powder));
+  }
+
   private static ObjectNode decide(String item, String choice) {
     return act().put("item", item).put("choice", choice);
   }

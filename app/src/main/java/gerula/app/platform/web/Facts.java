@@ -92,6 +92,23 @@ public final class Facts {
     return isThere ? reading.apply(name) : Optional.empty();
   }
 
+  /**
+   * What a part of a list is called, which no other of them may be.
+   *
+   * @param known what those before it are called; it is added
+   */
+  public Optional<String> ownId(Set<String> known) {
+    Optional<String> id = required("id", this::text);
+    id.ifPresent(
+        one ->
+            faults.unless(
+                known.add(one),
+                at("id"),
+                "twice",
+                "The id " + one + " is there twice. Give each its own."));
+    return id;
+  }
+
   public Optional<String> text(String name) {
     return field(name)
         .flatMap(field -> kept(field.isString(), name, field).map(JsonNode::asString));
