@@ -14,6 +14,7 @@ import { buttonLook } from "../ui/Button";
 import { Without } from "../ui/Without";
 import { capital, count } from "../words/codes";
 import { clockTime, nearDate, plusDays, shortDate } from "../words/dates";
+import { openGaps } from "../words/gaps";
 import { fullName } from "../words/items";
 import { markWords } from "../words/marks";
 import { Mended } from "./Mended";
@@ -64,7 +65,7 @@ const MOST_TROUBLE = 40;
 function NextBooking({ booking, today }: { booking: Booking; today: string }) {
   const list = usePackingList(booking.id).data;
   const to = `/bookings/${booking.id}`;
-  const gaps = list?.findings.filter((finding) => finding.code === "gap").length ?? 0;
+  const gaps = openGaps(list?.findings ?? []).length;
   const away = booking.stage === "away";
   return (
     <div className="flex flex-col gap-4">

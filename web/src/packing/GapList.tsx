@@ -2,6 +2,7 @@ import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { Button } from "../ui/Button";
 import { capital, count, needWord } from "../words/codes";
+import { openGaps } from "../words/gaps";
 import { type Gap, gapLines, gapTitle, type PackingWords } from "../words/packing";
 import { useDeciding } from "./useDeciding";
 
@@ -17,7 +18,7 @@ export function GapList({ booking, findings, words }: GapListProps) {
   const { need } = useDeciding(booking);
   const [isAll, setAll] = useState(false);
   const gaps = findings.filter((finding) => finding.code === "gap");
-  const open = gaps.filter((gap) => !gap.facts.isAccepted);
+  const open = openGaps(findings);
   const shown = isAll ? open : open.slice(0, FIRST);
   const accepted = gaps.filter((gap) => gap.facts.isAccepted);
   if (!gaps.length) return null;

@@ -10,6 +10,7 @@ import { Swatch } from "../parts/Swatch";
 import { Button } from "../ui/Button";
 import { Progress } from "../ui/Progress";
 import { capital, count } from "../words/codes";
+import { openGaps } from "../words/gaps";
 import { fullName, placePath, placeTail, shortName } from "../words/items";
 import { gapLines, gapTitle, names, type PackingWords } from "../words/packing";
 import { amount, leftOf, mass } from "../words/quantities";
@@ -221,7 +222,7 @@ type StageProps = ByHand & {
 
 /** The hand's layout: sentence, progress, the one thing, what follows, the thumb's buttons. */
 function Stage({ list, words, headline, card, then = [], thumb }: StageProps) {
-  const gaps = list.findings.filter((finding) => finding.code === "gap");
+  const gaps = openGaps(list.findings);
   return (
     <div className="flex flex-col gap-4 pb-52">
       {headline}

@@ -3,6 +3,7 @@ import { useToday } from "../api/session";
 import { Counted, Sentence } from "../parts/Sentence";
 import { capital, count, word } from "../words/codes";
 import { clockTime, nearDate } from "../words/dates";
+import { openGaps } from "../words/gaps";
 import { gapTitle, type PackingWords } from "../words/packing";
 import { mass } from "../words/quantities";
 
@@ -22,7 +23,7 @@ const SEEN_IN_A_SENTENCE = new Set([
 export function PackingSentence({ list, words }: { list: PackingList; words: PackingWords }) {
   const { booking, lines, findings } = list;
   const today = useToday();
-  const gaps = findings.filter((finding) => finding.code === "gap");
+  const gaps = openGaps(findings);
   const running = findings.filter((finding) => finding.code === "runs-out-before").length;
   const conditions = booking.conditions.filter((one) => SEEN_IN_A_SENTENCE.has(one)).map(word);
   const bags = booking.bags.length ? ` in ${count(booking.bags.length, "bag")}` : "";

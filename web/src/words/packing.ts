@@ -84,8 +84,6 @@ function chipWord(list: AnyReason[], line: Line, words: PackingWords): string {
       return word(first.facts.travel);
     case "for-hair":
       return each(of("for-hair").map(({ hair }) => hairWord(hair))).join(", ");
-    case "only-one":
-      return "no second one";
     case "spare":
       return "spare";
     case "serves-role":
@@ -140,8 +138,6 @@ function reasonLine({ code, facts }: AnyReason, words: PackingWords): string {
       return `The way there: ${word(facts.travel)}.`;
     case "for-hair":
       return `${faceName(facts.face, words)}: ${hairWord(facts.hair)}.`;
-    case "only-one":
-      return "The job would stop without it.";
     case "spare":
       return `If ${itemName(facts.of, words)} failed, the job would stop.`;
     case "serves-role":

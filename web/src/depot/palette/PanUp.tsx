@@ -43,7 +43,8 @@ export function PanUp({ place, placeName, slot, open, onClose }: PanUpProps) {
       body: {
         newItem: crypto.randomUUID(),
         source: source.id,
-        empty,
+        // The kinds may have been fetched only after the pack was chosen.
+        empty: empty || pans(kinds)[0]?.id,
         amount,
         place,
         slot,

@@ -143,14 +143,14 @@ record AskedNeeds(Booking booking, NeedRules house, Map<UUID, String> ids) {
     SkinType skin = facts.code("skinType", SkinType.class).orElse(SkinType.NORMAL);
     Map<Zone, SkinType> zones = zones(facts);
     List<Concern> concerns = words(facts, "concerns", Concern.class);
-    Optional<Borne> borne =
+    Optional<Sensitive> sensitive =
         facts.isTold("sensitivities")
-            ? facts.object("sensitivities", AskedNeeds::borne)
-            : Optional.of(new Borne(Set.of(), null));
+            ? facts.object("sensitivities", AskedNeeds::sensitive)
+            : Optional.of(new Sensitive(Set.of(), null));
     List<Service> services = words(facts, "services", Service.class);
     TreeSet<LocalDate> days = new TreeSet<>(days(facts));
     int looks = facts.whole("looksPerDay").orElse(1);
-    if (id.isEmpty() || depth.isEmpty() || borne.isEmpty()) {
+    if (id.isEmpty() || depth.isEmpty() || sensitive.isEmpty()) {
       return Optional.empty();
     }
     UUID own = UUID.nameUUIDFromBytes(id.get().getBytes(StandardCharsets.UTF_8));
@@ -165,8 +165,8 @@ record AskedNeeds(Booking booking, NeedRules house, Map<UUID, String> ids) {
                     .hair(hair)
                     .zones(zones)
                     .concerns(Set.copyOf(concerns))
-                    .sensitivities(borne.get().known())
-                    .askedOn(borne.get().askedOn())
+                    .sensitivities(sensitive.get().known())
+                    .askedOn(sensitive.get().askedOn())
                     .daysPresent(days)
                     .looksPerDay(looks)
                     .build());
@@ -187,9 +187,9 @@ record AskedNeeds(Booking booking, NeedRules house, Map<UUID, String> ids) {
     return zones;
   }
 
-  private record Borne(Set<Sensitivity> known, @Nullable LocalDate askedOn) {}
+  private record Sensitive(Set<Sensitivity> known, @Nullable LocalDate askedOn) {}
 
-  private static Optional<Borne> borne(Facts facts) {
+  private static Optional<Sensitive> sensitive(Facts facts) {
     List<String> told = facts.texts("known", 30);
     Set<Sensitivity> known = new HashSet<>();
     for (int i = 0; i < told.size(); i++) {
@@ -200,7 +200,7 @@ record AskedNeeds(Booking booking, NeedRules house, Map<UUID, String> ids) {
           .ifPresent(known::add);
     }
     Optional<LocalDate> askedOn = facts.date("askedOn");
-    return Optional.of(new Borne(known, askedOn.orElse(null)));
+    return Optional.of(new Sensitive(known, askedOn.orElse(null)));
   }
 
   private static List<LocalDate> days(Facts facts) {

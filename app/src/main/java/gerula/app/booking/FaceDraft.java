@@ -37,7 +37,7 @@ import org.jspecify.annotations.Nullable;
  * @param undertone null as long as nobody said
  * @param hair null: unknown
  * @param zones where the skin behaves differently from the rest
- * @param askedOn when somebody asked what she does not bear, null as long as nobody has
+ * @param askedOn when somebody asked what she reacts to, null as long as nobody has
  * @param daysPresent the days she is there; none or null: all of them
  * @param looksPerDay 1 to 9; null: one
  */

@@ -1,6 +1,8 @@
 package gerula.app.booking;
 
 import gerula.core.packing.Choices;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
@@ -24,7 +26,12 @@ public record ListChoices(
     @NotNull @Size(max = 500) List<@NotNull UUID> pinned,
     @NotNull @Size(max = 500) List<@NotNull UUID> leftOut,
     @NotNull @Size(max = 500) List<@NotNull UUID> added,
-    @NotNull @Size(max = 200) Map<@Pattern(regexp = CODE) String, @NotNull Long> amounts,
+    @NotNull @Size(max = 200)
+        Map<
+                @Pattern(regexp = CODE) String,
+                @NotNull @Min(value = 0, message = "At least none.")
+                @Max(value = 100_000, message = "At most 100,000.") Long>
+            amounts,
     @NotNull @Size(max = 200) List<@NotNull @Pattern(regexp = CODE) String> without) {
 
   private static final String CODE = "[a-z0-9-]{1,40}(:[a-z0-9-]{1,40})?";

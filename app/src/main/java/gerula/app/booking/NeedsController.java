@@ -153,11 +153,7 @@ class NeedsController {
           case NeedReason.ForSkin one -> ":" + one.skinType().code();
           case NeedReason.ForConcern one -> ":" + one.concern().code();
           case NeedReason.ForHair one -> ":" + one.hair().code();
-          case NeedReason.CountedPerFace _,
-              NeedReason.EveryJob _,
-              NeedReason.Reserve _,
-              NeedReason.OnlyOne _ ->
-              "";
+          case NeedReason.CountedPerFace _, NeedReason.EveryJob _, NeedReason.Reserve _ -> "";
         };
   }
 }

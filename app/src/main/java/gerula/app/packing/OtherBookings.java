@@ -3,7 +3,6 @@ package gerula.app.packing;
 import gerula.app.booking.Bookings;
 import gerula.app.booking.StoredBooking;
 import gerula.app.platform.workspace.WorkspaceTime;
-import gerula.core.booking.Booking;
 import gerula.core.packing.Claims;
 import gerula.core.packing.PackingList;
 import gerula.core.packing.Reservations;
@@ -57,7 +56,7 @@ class OtherBookings {
     Stream<Reservations.Earlier> later =
         others.stream()
             .filter(other -> AS_SERVED.compare(other, booking) > 0)
-            .filter(other -> overlap(other.booking(), booking.booking()))
+            .filter(other -> other.booking().overlaps(booking.booking()))
             .map(other -> taking(other, true))
             .filter(other -> !other.packed().isEmpty());
     List<Reservations.Earlier> all = Stream.concat(earlier, later).toList();
@@ -71,9 +70,5 @@ class OtherBookings {
         packed.of(other.booking().id()),
         other.choices(),
         isPackedOnly);
-  }
-
-  private static boolean overlap(Booking one, Booking other) {
-    return !one.lastDay().isBefore(other.firstDay()) && !other.lastDay().isBefore(one.firstDay());
   }
 }

@@ -61,6 +61,11 @@ public record Booking(
     return ConditionNeeds.keepingAway(this, one);
   }
 
+  /** Whether the two have a day in common. */
+  public boolean overlaps(Booking other) {
+    return !lastDay.isBefore(other.firstDay) && !other.lastDay.isBefore(firstDay);
+  }
+
   boolean isOn(LocalDate day) {
     return !day.isBefore(firstDay) && !day.isAfter(lastDay);
   }

@@ -89,23 +89,12 @@ final class CountedNeeds {
         once(REMOVER_WIPE, 1);
         once(BLOTTING_PAPER, 2);
       }
-      case CORRECT, FX_LENSES -> {}
-      case FX_BRUISE,
-          FX_BURN,
-          FX_DIRT,
-          FX_SWEAT_TEARS,
-          FX_GREY_HAIR,
-          FX_WOUND,
-          FX_BLOOD,
-          FX_AGE,
-          FX_BALD_CAP,
-          FX_PIECE,
-          FX_HAIR,
-          FX_TATTOO,
-          FX_TEETH -> {
-        count(service, WEDGE_SPONGE, 2);
-        count(service, COTTON_BUD, 2);
-        count(service, PAPER_TOWEL, 10);
+      default -> {
+        if (service.isEffect() && service != Service.FX_LENSES) {
+          count(service, WEDGE_SPONGE, 2);
+          count(service, COTTON_BUD, 2);
+          count(service, PAPER_TOWEL, 10);
+        }
       }
     }
   }

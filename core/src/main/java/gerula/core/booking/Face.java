@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param depth skin depth, 1 (lightest) to 10 (deepest), half steps allowed
  * @param undertone to which side it leans, null as long as nobody said
  * @param zones where the skin behaves differently from the rest
- * @param askedOn when somebody asked what she does not bear; null: nobody has, and then no known
+ * @param askedOn when somebody asked what she reacts to; null: nobody has, and then no known
  *     sensitivity says nothing
  * @param services what is done to the face; may be empty while it is not known
  * @param daysPresent the days she is there, empty for all of them
@@ -98,7 +98,7 @@ public record Face(
   }
 
   /** What must not touch her: what she reacts to, and fragrance where the skin is sensitive. */
-  public SortedSet<Sensitivity> notBorne() {
+  public SortedSet<Sensitivity> reactsTo() {
     SortedSet<Sensitivity> all = new TreeSet<>(sensitivities);
     if (skinType == SkinType.SENSITIVE) {
       all.add(Sensitivity.FRAGRANCE);

@@ -7,7 +7,6 @@ import gerula.core.quantity.Unit;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import java.util.UUID;
 
 /** What no job goes without, once for everybody. Common practice. */
 final class JobNeeds {
@@ -84,20 +83,18 @@ final class JobNeeds {
     if (party.any(Service.BASE)) {
       drafts
           .shared(WATER_SPRAY)
-          .because(new NeedReason.ToChooseFrom(Service.BASE, ids(party.with(Service.BASE))));
+          .because(NeedReason.ToChooseFrom.of(Service.BASE, party.with(Service.BASE)));
     }
     for (Service service : PENCILLED) {
       if (party.any(service)) {
-        drafts
-            .shared(SHARPENER)
-            .because(new NeedReason.ToChooseFrom(service, ids(party.with(service))));
+        drafts.shared(SHARPENER).because(NeedReason.ToChooseFrom.of(service, party.with(service)));
       }
     }
     for (Service service : PLUGGED_IN) {
       if (party.any(service) && !party.is(Condition.NO_POWER)) {
         drafts
             .shared(EXTENSION_LEAD)
-            .because(new NeedReason.ToChooseFrom(service, ids(party.with(service))));
+            .because(NeedReason.ToChooseFrom.of(service, party.with(service)));
       }
     }
   }
@@ -130,9 +127,5 @@ final class JobNeeds {
       long turnovers = Math.max(1, party.faceDays() - party.workingDays());
       always(BRUSH_CLEANER).measured(5 * turnovers * ML, Unit.ML);
     }
-  }
-
-  private static List<UUID> ids(List<Face> some) {
-    return some.stream().map(Face::id).toList();
   }
 }

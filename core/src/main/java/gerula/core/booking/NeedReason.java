@@ -16,7 +16,12 @@ public sealed interface NeedReason extends Reason {
    *
    * @param faces in order of priority
    */
-  record ToChooseFrom(Service service, List<UUID> faces) implements NeedReason {}
+  record ToChooseFrom(Service service, List<UUID> faces) implements NeedReason {
+
+    static ToChooseFrom of(Service service, List<Face> faces) {
+      return new ToChooseFrom(service, faces.stream().map(Face::id).toList());
+    }
+  }
 
   /**
    * Counted for a service.
@@ -62,7 +67,4 @@ public sealed interface NeedReason extends Reason {
    * @param counted what is needed without it
    */
   record Reserve(int percent, long pieces, long counted) implements NeedReason {}
-
-  /** The job would stop if the only one failed. */
-  record OnlyOne() implements NeedReason {}
 }

@@ -24,7 +24,7 @@ public final class Needs {
       return List.of();
     }
     NeedDrafts drafts = new NeedDrafts();
-    Party party = Party.of(booking, house);
+    Party party = new Party(booking, house);
     for (Face face : booking.faces()) {
       ServiceNeeds.add(face, party, drafts);
       EffectNeeds.add(face, party, drafts);

@@ -16,10 +16,6 @@ import java.util.function.Predicate;
  */
 record Party(Booking booking, NeedRules house) {
 
-  static Party of(Booking booking, NeedRules house) {
-    return new Party(booking, house);
-  }
-
   /** All that is done to a face: what was booked, and what the conditions make of it. */
   Set<Service> services(Face face) {
     Set<Service> all = EnumSet.noneOf(Service.class);

@@ -10,12 +10,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.UUID;
 
 /**
  * The colours a booking has to choose from on the day: few pieces that cover the roles, for all
- * faces together. Common practice. Faces that do not bear the same choose from colours of their
- * own.
+ * faces together. Common practice. Faces that react to different things choose from colours of
+ * their own.
  */
 final class RoleNeeds {
 
@@ -36,7 +35,7 @@ final class RoleNeeds {
     Map<Set<Sensitivity>, List<Face>> alike = new LinkedHashMap<>();
     for (Face face : party.booking().faces()) {
       if (party.times(face) > 0) {
-        alike.computeIfAbsent(face.notBorne(), _ -> new ArrayList<>()).add(face);
+        alike.computeIfAbsent(face.reactsTo(), _ -> new ArrayList<>()).add(face);
       }
     }
     alike.values().forEach(faces -> new RoleNeeds(faces, party, drafts).add());
@@ -177,7 +176,7 @@ final class RoleNeeds {
       return;
     }
     int pairs = some.stream().mapToInt(party::times).sum() + 1;
-    NeedReason why = new NeedReason.ToChooseFrom(Service.LASHES, ids(some));
+    NeedReason why = NeedReason.ToChooseFrom.of(Service.LASHES, some);
     drafts
         .of(NeedCode.of(Role.LASHES_NATURAL), "", some)
         .counted(Math.ceilDiv(pairs, 2))
@@ -201,11 +200,7 @@ final class RoleNeeds {
       drafts
           .of(NeedCode.of(role), "", some)
           .measured(Math.ceilDiv(all, roles.size()), unit)
-          .because(new NeedReason.ToChooseFrom(service, ids(some)));
+          .because(NeedReason.ToChooseFrom.of(service, some));
     }
-  }
-
-  private static List<UUID> ids(List<Face> some) {
-    return some.stream().map(Face::id).toList();
   }
 }

@@ -120,26 +120,7 @@ final class ServiceNeeds {
         }
       }
       // Colours to choose from, correctors by concern, effects: rules of their own.
-      case CORRECT,
-          BLUSH,
-          CONTOUR,
-          BRONZER,
-          HIGHLIGHT,
-          LINER,
-          FX_BRUISE,
-          FX_BURN,
-          FX_DIRT,
-          FX_SWEAT_TEARS,
-          FX_GREY_HAIR,
-          FX_WOUND,
-          FX_BLOOD,
-          FX_AGE,
-          FX_BALD_CAP,
-          FX_PIECE,
-          FX_HAIR,
-          FX_TATTOO,
-          FX_TEETH,
-          FX_LENSES -> {}
+      default -> {}
     }
   }
 

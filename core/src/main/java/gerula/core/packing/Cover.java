@@ -1,11 +1,8 @@
 package gerula.core.packing;
 
-import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Comparator;
-import java.util.Deque;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -210,7 +207,7 @@ final class Cover {
 
   /** What is used when each demand in turn takes what is best for it. */
   private BitSet used(BitSet all) {
-    Sharing sharing = new Sharing(all);
+    Sharing sharing = new Sharing(demands, held, pieceOf, all);
     sharing.unserved();
     BitSet used = sharing.used();
     IntStream.range(0, pieces.size()).filter(i -> pieces.get(i).isForced()).forEach(used::set);
@@ -288,7 +285,7 @@ final class Cover {
         return (BitSet) serving.get(demand).clone();
       }
     }
-    return new Sharing(set).unserved();
+    return new Sharing(demands, held, pieceOf, set).unserved();
   }
 
   private boolean isShort(Demand shared, BitSet set) {
@@ -299,128 +296,5 @@ final class Cover {
       }
     }
     return there < shared.wanted();
-  }
-
-  /** Shares out what a set of pieces holds. */
-  private final class Sharing {
-
-    private final BitSet set;
-    private final long[] free;
-    private final List<long[]> taken = new ArrayList<>();
-
-    Sharing(BitSet set) {
-      this.set = set;
-      this.free = held.clone();
-      demands.forEach(one -> taken.add(new long[one.packs().length]));
-    }
-
-    BitSet unserved() {
-      for (int demand = 0; demand < demands.size(); demand++) {
-        Demand one = demands.get(demand);
-        long missing = one.isShared() ? 0 : one.wanted();
-        for (int at = 0; at < one.packs().length && missing > 0; at++) {
-          int pack = one.packs()[at];
-          if (set.get(pieceOf[pack])) {
-            long some = Math.min(free[pack], missing);
-            free[pack] -= some;
-            taken.get(demand)[at] += some;
-            missing -= some;
-          }
-        }
-        while (missing > 0) {
-          long more = augment(demand, missing);
-          if (more == 0) {
-            return reached;
-          }
-          missing -= more;
-        }
-      }
-      return null;
-    }
-
-    private BitSet reached = new BitSet();
-
-    /** Pieces of which something is taken. */
-    BitSet used() {
-      BitSet used = new BitSet();
-      for (int demand = 0; demand < demands.size(); demand++) {
-        int[] packs = demands.get(demand).packs();
-        for (int at = 0; at < packs.length; at++) {
-          if (taken.get(demand)[at] > 0) {
-            used.set(pieceOf[packs[at]]);
-          }
-        }
-      }
-      return used;
-    }
-
-    /** By demand: over which of its packs it can be freed, -1 where it was not reached. */
-    private long augment(int demand, long wanted) {
-      int[] from = new int[held.length];
-      int[] fromAt = new int[held.length];
-      Arrays.fill(from, -1);
-      int[] freedAt = new int[demands.size()];
-      Arrays.fill(freedAt, -1);
-      boolean[] isOpen = new boolean[demands.size()];
-      isOpen[demand] = true;
-      reached = new BitSet();
-      Deque<Integer> open = new ArrayDeque<>();
-      open.add(demand);
-      while (!open.isEmpty()) {
-        int asking = open.removeFirst();
-        int[] packs = demands.get(asking).packs();
-        for (int at = 0; at < packs.length; at++) {
-          int pack = packs[at];
-          reached.set(pieceOf[pack]);
-          if (!set.get(pieceOf[pack]) || from[pack] >= 0) {
-            continue;
-          }
-          from[pack] = asking;
-          fromAt[pack] = at;
-          if (free[pack] > 0) {
-            return move(demand, pack, wanted, from, fromAt, freedAt);
-          }
-          for (int other = 0; other < demands.size(); other++) {
-            int held = isOpen[other] || demands.get(other).isShared() ? -1 : takes(other, pack);
-            if (held >= 0) {
-              isOpen[other] = true;
-              freedAt[other] = held;
-              open.add(other);
-            }
-          }
-        }
-      }
-      return 0;
-    }
-
-    private int takes(int demand, int pack) {
-      int[] packs = demands.get(demand).packs();
-      for (int at = 0; at < packs.length; at++) {
-        if (packs[at] == pack && taken.get(demand)[at] > 0) {
-          return at;
-        }
-      }
-      return -1;
-    }
-
-    private long move(
-        int demand, int freePack, long wanted, int[] from, int[] fromAt, int[] freedAt) {
-      long amount = Math.min(wanted, free[freePack]);
-      for (int one = from[freePack]; one != demand; ) {
-        amount = Math.min(amount, taken.get(one)[freedAt[one]]);
-        one = from[demands.get(one).packs()[freedAt[one]]];
-      }
-      free[freePack] -= amount;
-      int pack = freePack;
-      while (true) {
-        int one = from[pack];
-        taken.get(one)[fromAt[pack]] += amount;
-        if (one == demand) {
-          return amount;
-        }
-        taken.get(one)[freedAt[one]] -= amount;
-        pack = demands.get(one).packs()[freedAt[one]];
-      }
-    }
   }
 }

@@ -40,7 +40,7 @@ public sealed interface Refusal extends Reason {
   /** It runs out before the last day of the booking. */
   record RunsOut(LocalDate lastDay) implements Refusal {}
 
-  /** It contains what the face does not bear. */
+  /** It contains what the face reacts to. */
   record Conflict(String sensitivity) implements Refusal {}
 
   /** It is not what the conditions or the face ask for. */

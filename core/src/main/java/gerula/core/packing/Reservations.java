@@ -41,7 +41,7 @@ public final class Reservations {
         if (line.thousandths() > 0) {
           usedUp.merge(line.item().id(), line.thousandths(), Long::sum);
         }
-        if (overlap(one.booking(), facts.booking())) {
+        if (one.booking().overlaps(facts.booking())) {
           away.putIfAbsent(
               line.item().id(), new Claims.Claim(one.booking().id(), one.booking().title()));
         }
@@ -61,9 +61,5 @@ public final class Reservations {
             facts.house(),
             one.choices(),
             claims));
-  }
-
-  private static boolean overlap(Booking one, Booking other) {
-    return !one.lastDay().isBefore(other.firstDay()) && !other.lastDay().isBefore(one.firstDay());
   }
 }

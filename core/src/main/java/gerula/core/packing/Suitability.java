@@ -46,7 +46,7 @@ final class Suitability {
   private final Map<ProductClass, List<Item>> byClass = new EnumMap<>(ProductClass.class);
   private final Map<Set<ProductClass>, List<Item>> ofClasses = new HashMap<>();
   private final Map<UUID, UseBy> useBys = new HashMap<>();
-  private final Map<UUID, SortedSet<Sensitivity>> notBorne = new HashMap<>();
+  private final Map<UUID, SortedSet<Sensitivity>> reactsTo = new HashMap<>();
   private final Map<UUID, Optional<Refusal>> unfit = new HashMap<>();
   private final Map<UUID, Roles> roles = new HashMap<>();
 
@@ -260,7 +260,7 @@ final class Suitability {
   }
 
   private Optional<Refusal> conflict(Face face, Item item) {
-    for (Sensitivity one : notBorne.computeIfAbsent(face.id(), _ -> face.notBorne())) {
+    for (Sensitivity one : reactsTo.computeIfAbsent(face.id(), _ -> face.reactsTo())) {
       if (item.product().contains(one)) {
         return Optional.of(new Refusal.Conflict(one.name()));
       }
@@ -272,7 +272,7 @@ final class Suitability {
   static SortedSet<Sensitivity> unchecked(@Nullable Face face, Item item) {
     return face == null
         ? Collections.emptySortedSet()
-        : face.notBorne().stream()
+        : face.reactsTo().stream()
             .filter(item.product()::isUnchecked)
             .collect(Collectors.toCollection(TreeSet::new));
   }

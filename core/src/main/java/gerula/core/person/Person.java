@@ -94,7 +94,7 @@ public record Person(
   }
 
   /**
-   * Two that turned out to be one: the other one's names are aliases, and what either does not bear
+   * Two that turned out to be one: the other one's names are aliases, and what either reacts to
    * counts. Of facts that differ this one's stay.
    */
   public Person mergedWith(Person other) {

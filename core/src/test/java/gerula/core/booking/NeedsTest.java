@@ -202,7 +202,7 @@ class NeedsTest {
   }
 
   @Test
-  void whoDoesNotBearTheSameChoosesFromColoursOfHerOwn() {
+  void whoReactsToSomethingElseChoosesFromColoursOfHerOwn() {
     Face bears = face(5, Service.LIPS);
     Face reacts =
         FaceBuilder.builder(face(5, Service.LIPS))

@@ -51,7 +51,7 @@ class PackingListPropertyTest {
           .filter(face -> line.faces().contains(face.id()))
           .forEach(
               face ->
-                  assertThat(notBorne(face)).as(face.name()).noneMatch(item.product()::contains));
+                  assertThat(reactsTo(face)).as(face.name()).noneMatch(item.product()::contains));
     }
   }
 
@@ -69,7 +69,7 @@ class PackingListPropertyTest {
       List<Face> reacting =
           facts.booking().faces().stream()
               .filter(face -> line.faces().contains(face.id()))
-              .filter(face -> notBorne(face).stream().anyMatch(line.item().product()::isUnchecked))
+              .filter(face -> reactsTo(face).stream().anyMatch(line.item().product()::isUnchecked))
               .toList();
       var finding = told.remove(line.item().id());
       assertThat(finding == null ? List.of() : finding.faces())
@@ -179,12 +179,12 @@ class PackingListPropertyTest {
         facts.booking(), kit, facts.places(), facts.bags(), facts.packed(), facts.house());
   }
 
-  private static Set<Sensitivity> notBorne(Face face) {
-    Set<Sensitivity> notBorne = new HashSet<>(face.sensitivities());
+  private static Set<Sensitivity> reactsTo(Face face) {
+    Set<Sensitivity> reactsTo = new HashSet<>(face.sensitivities());
     if (face.skinType() == SkinType.SENSITIVE) {
-      notBorne.add(new Sensitivity("fragrance"));
+      reactsTo.add(new Sensitivity("fragrance"));
     }
-    return notBorne;
+    return reactsTo;
   }
 
   private static boolean isOneOf(Companions.Group group, Item item) {

@@ -4,7 +4,7 @@ import java.util.Locale;
 import java.util.Set;
 
 /**
- * Something a skin does not bear, or a product contains.
+ * Something a skin reacts to, or a product contains.
  *
  * @param name lower case, 1 to 60 characters; one of {@link #KNOWN} or the artist's own word
  */
