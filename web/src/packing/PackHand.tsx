@@ -80,8 +80,8 @@ function PackByHand({ list, words }: ByHand) {
       words={words}
       headline={
         <Headline>
-          {capital(placeTail(line.item.now, places))}. <Counted to="#then">{here} to take</Counted>{" "}
-          here, {open.length} in all.
+          {line.item.now ? capital(placeTail(line.item.now, places)) : "No place yet"}.{" "}
+          <Counted to="#then">{here} to take</Counted> here, {open.length} in all.
         </Headline>
       }
       card={
@@ -89,9 +89,13 @@ function PackByHand({ list, words }: ByHand) {
           line={line}
           words={words}
           goes={
-            <>
-              Goes into <b>{placeTail(line.goesTo, places)}</b>.
-            </>
+            line.goesTo ? (
+              <>
+                Goes into <b>{placeTail(line.goesTo, places)}</b>.
+              </>
+            ) : (
+              "No bag is chosen yet."
+            )
           }
         />
       }
