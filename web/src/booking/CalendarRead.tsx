@@ -4,6 +4,7 @@ import { useActs } from "../api/acts";
 import { askFile, Problem, type Schemas } from "../api/client";
 import { useToday } from "../api/session";
 import { Sentence } from "../parts/Sentence";
+import { toggled } from "../parts/toggled";
 import { Button } from "../ui/Button";
 import { capital, count } from "../words/codes";
 import { clockTime, span } from "../words/dates";
@@ -51,12 +52,7 @@ export function CalendarRead() {
     });
     navigate("/bookings");
   };
-  const toggle = (id: string) =>
-    setChosen((before) => {
-      const next = new Set(before);
-      next.has(id) ? next.delete(id) : next.add(id);
-      return next;
-    });
+  const toggle = (id: string) => setChosen((before) => toggled(before, id));
   return (
     <div className="flex flex-col gap-5">
       <Sentence>

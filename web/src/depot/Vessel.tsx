@@ -59,6 +59,7 @@ function Standing({ width, height, scale, fill, colour, shape, state = "fits" }:
   const level = Math.max(0, Math.min(1, fill)) * Math.max(0, body - 3);
   const line = state === "no" ? "var(--stop)" : state === "caution" ? "var(--soon)" : "var(--ink)";
   const radius = Math.min(4, w / 6, body / 3);
+  const box = { x: 0.75, y: h - body + 0.75, width: w - 1.5, height: body - 1.5, rx: radius };
   return (
     <svg
       width={w}
@@ -68,14 +69,7 @@ function Standing({ width, height, scale, fill, colour, shape, state = "fits" }:
       className="shrink-0 overflow-visible"
     >
       <path d={shape.top(w, h)} fill="var(--lit)" stroke={line} strokeWidth="1.5" />
-      <rect
-        x="0.75"
-        y={h - body + 0.75}
-        width={w - 1.5}
-        height={body - 1.5}
-        rx={radius}
-        fill="var(--paper)"
-      />
+      <rect {...box} fill="var(--paper)" />
       {level > 0 && (
         <rect
           x="2"
@@ -87,11 +81,7 @@ function Standing({ width, height, scale, fill, colour, shape, state = "fits" }:
         />
       )}
       <rect
-        x="0.75"
-        y={h - body + 0.75}
-        width={w - 1.5}
-        height={body - 1.5}
-        rx={radius}
+        {...box}
         fill="none"
         stroke={line}
         strokeWidth={state === "fits" ? 1.5 : 2}

@@ -8,7 +8,7 @@ import { useToday } from "../../api/session";
 import { DateField } from "../../parts/DateField";
 import { neededDate, useTyped } from "../../parts/typed";
 import { Button, buttonLook } from "../../ui/Button";
-import { SelectField } from "../../ui/Field";
+import { SelectField, TextField } from "../../ui/Field";
 import { Sheet } from "../../ui/Sheet";
 import { capital, choices, count } from "../../words/codes";
 import { dateText } from "../../words/dates";
@@ -18,7 +18,7 @@ import { CAUSES } from "../../words/lists";
 /** An address has room for so many. */
 const MOST_LABELS = 150;
 
-type Asking = "move" | "opened" | "discard" | null;
+type Asking = "move" | "opened" | "brushSet" | "discard" | null;
 type ManyProps = { chosen: Item[]; onClear: () => void };
 
 /** What is done with several items in one act. */
@@ -43,6 +43,9 @@ export function ManyItems({ chosen, onClear }: ManyProps) {
       <Button disabled={!chosen.every((item) => item.sealed)} onClick={() => setAsking("opened")}>
         Opened
       </Button>
+      {chosen.every((item) => item.product.section === "brushes") && (
+        <Button onClick={() => setAsking("brushSet")}>Brush set</Button>
+      )}
       {chosen.length <= MOST_LABELS && (
         <Link
           to={`/kit/labels?${chosen.map((item) => `item=${item.id}`).join("&")}`}
@@ -59,6 +62,7 @@ export function ManyItems({ chosen, onClear }: ManyProps) {
       </Button>
       {asking === "move" && <Move {...question} />}
       {asking === "opened" && <Opened {...question} />}
+      {asking === "brushSet" && <MakeBrushSet {...question} />}
       {asking === "discard" && <Discard {...question} />}
     </div>
   );
@@ -118,6 +122,41 @@ function Opened(question: Question) {
         onSubmit={handleSubmit((opened) => withAll("/api/kit/opened", opened, `Opened ${what}.`))}
       >
         <DateField control={control} name="openedOn" meant="began" label="On" />
+        <Button kind="solid" type="submit">
+          Save
+        </Button>
+      </form>
+    </Sheet>
+  );
+}
+
+function MakeBrushSet(question: Question) {
+  const withAll = useWithAll(question);
+  const [brushSet, setBrushSet] = useState(question.chosen[0]?.brushSet ?? "");
+  const what = count(question.chosen.length, "brush", "brushes");
+  const name = brushSet.trim();
+  return (
+    <Sheet title={`${capital(what)} as one set`} open onOpenChange={question.onClose}>
+      <form
+        className="flex flex-col gap-4"
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          withAll(
+            "/api/kit/brush-set",
+            { brushSet: name },
+            name ? `${name} is a set of ${what}.` : `${capital(what)} in no set.`,
+          );
+        }}
+      >
+        <p>They come together, for one face at a time. A set needs four kinds of brushes.</p>
+        <TextField
+          label="Name of the set"
+          hint="empty: in no set"
+          maxLength={40}
+          value={brushSet}
+          onChange={(event) => setBrushSet(event.target.value)}
+        />
         <Button kind="solid" type="submit">
           Save
         </Button>

@@ -6,6 +6,7 @@ import { useItemsOf } from "../../api/dates";
 import { useSession } from "../../api/depot";
 import { useOpenPlaces, usePlaceList, usePlaces } from "../../api/kit";
 import { Sentence } from "../../parts/Sentence";
+import { toggled } from "../../parts/toggled";
 import { fieldsOf, neededWhole, typedNumber, useTyped } from "../../parts/typed";
 import { Button, buttonLook } from "../../ui/Button";
 import { SelectField, TextField } from "../../ui/Field";
@@ -73,12 +74,7 @@ export function LabelsView() {
       if (thrown.faults.length === 0) setTrouble(thrown.message);
     }
   });
-  const toggle = (id: string) =>
-    setLeft((before) => {
-      const next = new Set(before);
-      next.has(id) ? next.delete(id) : next.add(id);
-      return next;
-    });
+  const toggle = (id: string) => setLeft((before) => toggled(before, id));
   return (
     <div className="flex flex-col gap-5">
       <Sentence>

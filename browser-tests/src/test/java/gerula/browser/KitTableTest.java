@@ -100,6 +100,19 @@ class KitTableTest extends WithTheDemo {
     assertThat(artist.page.getByText("Undone.")).isVisible();
   }
 
+  @Test
+  void severalBrushesBecomeOneSet() {
+    artist.goTo("/kit?q=brush&section=brushes");
+    row(0).getByText("1 piece").click();
+    row(1).getByText("1 piece").click();
+    artist.page.getByRole(AriaRole.BUTTON, exactly("Brush set")).click();
+    artist.page.getByLabel("Name of the set").fill("Second face");
+    artist.press("Save").click();
+    assertThat(artist.page.getByText("Second face is a set of two brushes.")).isVisible();
+    artist.press("Undo").click();
+    assertThat(artist.page.getByText("Undone.")).isVisible();
+  }
+
   private static Page.GetByRoleOptions exactly(String name) {
     return new Page.GetByRoleOptions().setName(name).setExact(true);
   }

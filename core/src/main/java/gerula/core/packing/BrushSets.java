@@ -4,7 +4,6 @@ import gerula.core.booking.Need;
 import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.ProductClass;
-import gerula.core.kit.product.Section;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -30,8 +29,7 @@ final class BrushSets {
     this.suitability = suitability;
     kit.stream()
         .filter(item -> !item.brushSet().isBlank())
-        .filter(item -> item.product().productClass().section() == Section.BRUSHES)
-        .filter(item -> item.product().productClass() != ProductClass.BRUSH_SET)
+        .filter(item -> item.product().productClass().isSingleBrush())
         .forEach(item -> byName.computeIfAbsent(item.brushSet(), _ -> new ArrayList<>()).add(item));
   }
 

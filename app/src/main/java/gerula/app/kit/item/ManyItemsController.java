@@ -47,6 +47,23 @@ class ManyItemsController {
       @NotEmpty(message = "Choose at least one item.") @Size(max = MOST) List<@NotNull UUID> items,
       @NotNull(message = "Say why they go.") DiscardCause cause) {}
 
+  /**
+   * @param items 1 to 2000, single brushes
+   * @param brushSet the name of the set they make; empty takes them out of the sets they are of
+   */
+  record MakeBrushSet(
+      @NotNull UUID actId,
+      @NotEmpty(message = "Choose at least one item.") @Size(max = MOST) List<@NotNull UUID> items,
+      @NotNull(message = "Say what the set is called, or leave it empty.")
+          @Size(max = 40, message = "A set's name has at most 40 characters.")
+          String brushSet) {}
+
+  @PostMapping("/api/kit/brush-set")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void makeBrushSet(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody MakeBrushSet asked) {
+    using.makeBrushSet(who, asked.actId(), asked.items(), asked.brushSet().strip());
+  }
+
   @PostMapping("/api/kit/opened")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void opened(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody OpenItems asked) {

@@ -28,9 +28,21 @@ public final class Obstacles {
   /** Of several: each says which one it is. */
   static void toOpeningOneOf(Faults faults, Item item, LocalDate openedOn, LocalDate today) {
     for (Obstacle one : Obstacle.toOpening(item, openedOn, today)) {
-      String name = (item.product().name() + " " + item.product().shade()).strip();
-      faults.unless(false, "items", one.code(), name + ": " + opening(one, item, today));
+      faults.unless(false, "items", one.code(), name(item) + ": " + opening(one, item, today));
     }
+  }
+
+  /** Of several: each says which one it is. */
+  static void toBeingOfABrushSet(Faults faults, Item item) {
+    faults.unless(
+        item.product().productClass().isSingleBrush(),
+        "items",
+        "no-single-brush",
+        name(item) + " is no single brush. Choose brushes only.");
+  }
+
+  private static String name(Item item) {
+    return (item.product().name() + " " + item.product().shade()).strip();
   }
 
   /**

@@ -128,6 +128,29 @@ class Using {
         });
   }
 
+  /**
+   * Makes one set of several single brushes.
+   *
+   * @param set its name; empty takes them out of the sets they are of
+   */
+  void makeBrushSet(SignedIn who, UUID actId, List<UUID> ids, String set) {
+    ledger.perform(
+        who,
+        actId,
+        "changed",
+        act -> {
+          List<StoredItem> items = kit.inKit(act, ids);
+          Faults faults = new Faults();
+          items.forEach(item -> Obstacles.toBeingOfABrushSet(faults, item.item()));
+          faults.refuseIfAny();
+          for (StoredItem item : items) {
+            ItemRecord changed = new ItemRecord();
+            changed.setBrushSet(set);
+            kit.touch(act, item, changed);
+          }
+        });
+  }
+
   /** Says how much is left, as a level or exactly. */
   void measure(
       SignedIn who, UUID actId, UUID id, @Nullable Level level, @Nullable BigDecimal left) {

@@ -218,22 +218,25 @@ public final class Facts {
 
   /** Many parts; those with faults are left out. */
   public <T> List<T> list(String name, int most, Function<Facts, Optional<T>> reading) {
-    Optional<JsonNode> field = field(name);
-    if (field.isEmpty() || kept(field.get().isArray(), name, field.get()).isEmpty()) {
-      return List.of();
-    }
-    int size = field.get().size();
-    faults.unless(
-        size <= most, at(name), "too-many", "At most " + most + ", but these are " + size + ".");
-    return IntStream.range(0, Math.min(size, most))
-        .mapToObj(
-            i -> new Facts(field.get().get(i), at(name) + "." + i + ".", faults).part(reading))
-        .flatMap(Optional::stream)
-        .toList();
+    return elements(
+        name,
+        most,
+        (element, i) -> new Facts(element, at(name) + "." + i + ".", faults).part(reading));
   }
 
   /** Many words; what is none is told and left out. */
   public List<String> texts(String name, int most) {
+    return elements(
+        name,
+        most,
+        (element, i) -> kept(element.isString(), name + "." + i, element).map(JsonNode::asString));
+  }
+
+  private interface Reading<T> {
+    Optional<T> read(JsonNode element, int position);
+  }
+
+  private <T> List<T> elements(String name, int most, Reading<T> reading) {
     Optional<JsonNode> field = field(name);
     if (field.isEmpty() || kept(field.get().isArray(), name, field.get()).isEmpty()) {
       return List.of();
@@ -242,9 +245,8 @@ public final class Facts {
     faults.unless(
         size <= most, at(name), "too-many", "At most " + most + ", but these are " + size + ".");
     return IntStream.range(0, Math.min(size, most))
-        .mapToObj(i -> kept(field.get().get(i).isString(), name + "." + i, field.get().get(i)))
+        .mapToObj(i -> reading.read(field.get().get(i), i))
         .flatMap(Optional::stream)
-        .map(JsonNode::asString)
         .toList();
   }
 

@@ -84,6 +84,38 @@ class ManyItemsTest {
   }
 
   @Test
+  void severalBrushesBecomeOneSetAndWhatIsNoBrushIsNamed() {
+    List<String> brushes = List.of(brush("powder-brush"), brush("liner-brush"));
+    ObjectNode asked = of(brushes).put("brushSet", " Set A ");
+    client.post("/api/kit/brush-set", asked).expect(204);
+    assertThat(brushes).allMatch(id -> item(id).path("brushSet").asString().equals("Set A"));
+    undo(asked);
+    assertThat(brushes).allMatch(id -> item(id).path("brushSet").asString().isEmpty());
+    List<String> mixed = List.of(brushes.getFirst(), sealed.getFirst());
+    assertThat(
+            client
+                .post("/api/kit/brush-set", of(mixed).put("brushSet", "Set A"))
+                .expect(422)
+                .body()
+                .toString())
+        .contains("Thing one is no single brush");
+    assertThat(item(brushes.getFirst()).path("brushSet").asString()).isEmpty();
+  }
+
+  private String brush(String kind) {
+    ObjectNode asked = Kits.powder(Kits.id(), drawer);
+    asked
+        .withObject("product")
+        .put("productClass", kind)
+        .put("form", "brush-natural")
+        .put("content", 1);
+    asked.withObject("product").put("unit", "piece");
+    asked.withObject("item").put("left", 1);
+    client.post("/api/items", asked).expect(201);
+    return asked.path("id").asString();
+  }
+
+  @Test
   void nobodyTouchesAnothersItems(Client other) {
     other.signedUp();
     other.post("/api/kit/discard", of(sealed).put("cause", "broken")).expect(404);

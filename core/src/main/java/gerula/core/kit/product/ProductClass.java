@@ -236,6 +236,11 @@ public enum ProductClass implements Code {
     };
   }
 
+  /** A brush by itself, not a set of them, nor what brushes stand in. */
+  public boolean isSingleBrush() {
+    return EnumSet.range(POWDER_BRUSH, BRUSH).contains(this);
+  }
+
   /** It and every older class that may be it. */
   public Set<ProductClass> servedBy() {
     Set<ProductClass> serving = EnumSet.of(this);
