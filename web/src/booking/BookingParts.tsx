@@ -8,31 +8,53 @@ import { SelectField, TextField, Ticks } from "../ui/Field";
 import { CONDITIONS, TRAVELS } from "../words/bookings";
 import { choices, word } from "../words/codes";
 import { KINDS_OF_WORK } from "../words/lists";
-import type { BookingForm, FaceForm } from "./bookingForm";
+import { type BookingForm, type FaceForm, newGroup, pastedFaces } from "./bookingForm";
+import { DayFields } from "./DayFields";
 import { FaceFields } from "./FaceFields";
+import { PasteNames } from "./PasteNames";
 import { useProposal } from "./useProposal";
 
 /** When and where, what it is like there, and the faces: each a sentence that opens. */
 export function BookingParts() {
   const { formState } = useFormContext<BookingForm>();
   const [open, setOpen] = useState<number | null>(0);
+  const [isPasting, setPasting] = useState(false);
   const { propose, nextFace } = useProposal();
   const when = useWhen((kind) => void propose(kind).catch(() => {}));
   const around = useAround();
-  const faces = useFaces(nextFace, () => setOpen(null));
+  const faces = useFaces(() => setOpen(null));
   const folds = [when, around, ...faces.folds];
   return (
     <div className="flex flex-col gap-3">
       <Folds folds={folds} tries={formState.submitCount} open={open} onOpen={setOpen} />
-      <Button
-        className="self-start"
-        onClick={() => {
-          faces.add();
-          setOpen(folds.length);
+      <div className="flex flex-wrap gap-2">
+        <Button
+          onClick={() => {
+            faces.add(nextFace());
+            setOpen(folds.length);
+          }}
+        >
+          Add a face
+        </Button>
+        <Button
+          onClick={() => {
+            faces.add(newGroup());
+            setOpen(folds.length);
+          }}
+        >
+          Add a group
+        </Button>
+        <Button onClick={() => setPasting(true)}>Paste names</Button>
+      </div>
+      <PasteNames
+        open={isPasting}
+        onClose={() => setPasting(false)}
+        onPaste={(text) => {
+          faces.replaceBlank(pastedFaces(text, nextFace()));
+          setPasting(false);
+          setOpen(null);
         }}
-      >
-        Add a face
-      </Button>
+      />
     </div>
   );
 }
@@ -52,7 +74,12 @@ function useWhen(onKind: (kind: string) => void): Fold {
       booking.travel && word(booking.travel),
     ]),
     hasFault: Boolean(
-      faults?.title || faults?.firstDay || faults?.lastDay || faults?.callTime || faults?.location,
+      faults?.title ||
+        faults?.firstDay ||
+        faults?.lastDay ||
+        faults?.callTime ||
+        faults?.location ||
+        faults?.days,
     ),
     fields: (
       <div className="grid grid-cols-[2fr_1fr_1fr_8rem] items-start gap-4 max-hand:grid-cols-1">
@@ -90,6 +117,9 @@ function useWhen(onKind: (kind: string) => void): Fold {
             fault={faults?.location?.message}
             {...register("booking.location")}
           />
+        </div>
+        <div className="col-span-4 max-hand:col-span-1">
+          <DayFields />
         </div>
       </div>
     ),
@@ -148,9 +178,9 @@ function useAround(): Fold {
 }
 
 /** The faces, in order of priority: who is served first when something is short. */
-function useFaces(nextFace: () => FaceForm, onRemoved: () => void) {
+function useFaces(onRemoved: () => void) {
   const { control, watch, formState } = useFormContext<BookingForm>();
-  const { fields, append, remove } = useFieldArray({
+  const { fields, append, remove, replace } = useFieldArray({
     control,
     name: "booking.faces",
     keyName: "key",
@@ -161,10 +191,13 @@ function useFaces(nextFace: () => FaceForm, onRemoved: () => void) {
     const face = told[index];
     return {
       key: field.key,
-      title: `Face ${index + 1}`,
+      title: face?.heads === "1" ? `Face ${index + 1}` : "Group",
       told: listed([
         face?.name || "no name yet",
-        face?.depth ? `depth ${face.depth}` : "depth not said",
+        face && face.heads !== "1" && `${face.heads} people`,
+        face?.depth
+          ? `depth ${[face.depth, face.depthTo].filter(Boolean).join(" to ")}`
+          : "depth not said",
         `${word(face?.skinType ?? "normal")} skin`,
         face && face.hair !== "unknown" && `${word(face.hair)} hair`,
         ...(face?.sensitivities ?? []).map(word),
@@ -182,5 +215,8 @@ function useFaces(nextFace: () => FaceForm, onRemoved: () => void) {
       ),
     };
   });
-  return { folds, add: () => append(nextFace()) };
+  /** Faces of which nothing is said yet give way to those that were pasted. */
+  const replaceBlank = (faces: FaceForm[]) =>
+    replace([...told.filter((face) => face.name.trim() || face.depth.trim()), ...faces]);
+  return { folds, add: (face: FaceForm) => append(face), replaceBlank };
 }

@@ -1,33 +1,55 @@
 import { useEffect } from "react";
 import { Controller, useFormContext } from "react-hook-form";
 import { called, usePeople } from "../api/person";
-import { DepthField } from "../parts/DepthField";
+import { useToday } from "../api/session";
 import { PersonField } from "../person/PersonField";
 import { Sensitive } from "../person/Sensitive";
 import { Button } from "../ui/Button";
 import { SelectField, TextField, Ticks } from "../ui/Field";
-import { CONCERNS, EFFECTS, HAIRS, SERVICES, SKIN_TYPES, UNDERTONES } from "../words/bookings";
-import { capital, choices, word } from "../words/codes";
+import { CONCERNS, EFFECTS, HAIRS, SERVICES } from "../words/bookings";
+import { capital, word } from "../words/codes";
+import { dateText, dateWithWeekday } from "../words/dates";
 import { SENSITIVITIES } from "../words/lists";
 import type { BookingForm } from "./bookingForm";
+import { SkinFields } from "./SkinFields";
+import { useBookingDays } from "./useBookingDays";
 
 type FaceFieldsProps = { index: number; onRemove: () => void };
 
 /** Whom one face belongs to, what her skin is like, what is done to it. */
 export function FaceFields({ index, onRemove }: FaceFieldsProps) {
-  const { register, control, formState } = useFormContext<BookingForm>();
+  const { register, watch, formState } = useFormContext<BookingForm>();
   const faults = formState.errors.booking?.faces?.[index];
   const face = `booking.faces.${index}` as const;
+  const { heads, depthTo } = watch(face);
+  const isGroup = heads !== "1" || depthTo !== "";
   return (
     <div className="flex flex-col gap-4">
-      <div className="grid grid-cols-[2fr_2fr_1fr] items-start gap-4 max-hand:grid-cols-1">
+      <div className="grid grid-cols-[2fr_1fr_1fr] items-start gap-4 max-hand:grid-cols-1">
         <FaceName index={index} fault={faults?.name?.message} />
-        <DepthField control={control} name={`${face}.depth`} label="Skin depth" />
-        <SelectField label="Skin" choices={choices(SKIN_TYPES)} {...register(`${face}.skinType`)} />
+        {isGroup && (
+          <>
+            <TextField
+              label="How many"
+              inputMode="numeric"
+              fault={faults?.heads?.message}
+              {...register(`${face}.heads`)}
+            />
+            <TextField
+              label="Deepest of them"
+              hint="lightest below"
+              inputMode="decimal"
+              fault={faults?.depthTo?.message}
+              {...register(`${face}.depthTo`)}
+            />
+          </>
+        )}
       </div>
       <FaceKnown index={index} />
+      <SkinFields index={index} />
       <FaceTicks index={index} name="services" legend="Services" codes={SERVICES} isPartOfThem />
       <FaceTicks index={index} name="sensitivities" legend="Sensitivities" codes={SENSITIVITIES} />
+      <AskedOn index={index} />
       <FaceTicks index={index} name="concerns" legend="Skin concerns" codes={CONCERNS} />
       <FaceMore index={index} />
       <Button onClick={onRemove} aria-label={`Leave face ${index + 1} out`} className="self-start">
@@ -46,7 +68,7 @@ function FaceMore({ index }: { index: number }) {
   return (
     <details open={Boolean(faults?.looksPerDay) || undefined}>
       <summary className="w-fit cursor-pointer py-1.5 text-soft underline max-hand:min-h-11">
-        Hair, undertone, looks and effects
+        Hair, days, looks and effects
       </summary>
       <div className="flex flex-col gap-4 pt-2">
         <div className="grid grid-cols-3 items-start gap-4 max-hand:grid-cols-1">
@@ -59,12 +81,6 @@ function FaceMore({ index }: { index: number }) {
             }))}
             {...register(`${face}.hair`)}
           />
-          <SelectField
-            label="Undertone"
-            empty="not known"
-            choices={choices(UNDERTONES)}
-            {...register(`${face}.undertone`)}
-          />
           <TextField
             label="Looks a day"
             inputMode="numeric"
@@ -72,6 +88,7 @@ function FaceMore({ index }: { index: number }) {
             {...register(`${face}.looksPerDay`)}
           />
         </div>
+        <DaysPresent index={index} />
         <FaceTicks
           index={index}
           name="services"
@@ -81,6 +98,48 @@ function FaceMore({ index }: { index: number }) {
         />
       </div>
     </details>
+  );
+}
+
+/** No sensitivity is an answer only when she was asked. */
+function AskedOn({ index }: { index: number }) {
+  const { watch, setValue } = useFormContext<BookingForm>();
+  const today = useToday();
+  const face = `booking.faces.${index}` as const;
+  const { askedOn, sensitivities } = watch(face);
+  return (
+    <p className="flex flex-wrap items-baseline gap-x-3 text-sm">
+      {askedOn
+        ? `Asked on ${dateText(askedOn)}${sensitivities.length === 0 ? ": none known" : ""}.`
+        : "Nobody has asked yet."}
+      <Button kind="bare" onClick={() => setValue(`${face}.askedOn`, askedOn ? null : today)}>
+        {askedOn ? "Not asked after all" : "Asked today"}
+      </Button>
+    </p>
+  );
+}
+
+/** More days than these are no row of buttons any more. */
+const MOST_DAYS = 31;
+
+/** The days of a booking she is there; none chosen: all of them. */
+function DaysPresent({ index }: { index: number }) {
+  const { control } = useFormContext<BookingForm>();
+  const days = useBookingDays();
+  if (days.length < 2 || days.length > MOST_DAYS) return null;
+  return (
+    <Controller
+      control={control}
+      name={`booking.faces.${index}.daysPresent`}
+      render={({ field }) => (
+        <Ticks
+          legend="Days there, none chosen: all of them"
+          choices={days.map((day) => ({ value: day, word: dateWithWeekday(day) }))}
+          chosen={field.value}
+          onChange={field.onChange}
+        />
+      )}
+    />
   );
 }
 

@@ -6,6 +6,7 @@ import {
   neededWhole,
   neededWord,
   typedDate,
+  typedNumber,
   typedTime,
   typedWord,
 } from "../parts/typed";
@@ -26,6 +27,17 @@ const face = z.object({
   askedOn: z.string().nullable(),
   daysPresent: z.array(z.string()),
   looksPerDay: neededWhole("Say how many looks a day."),
+  colour: typedWord(),
+  matches: typedWord(),
+  heads: neededWhole("Say how many they are."),
+  depthTo: typedNumber(),
+});
+
+const day = z.object({
+  day: z.string(),
+  call: typedTime(),
+  wrap: typedTime(),
+  place: z.string(),
 });
 
 export const bookingSchema = z.object({
@@ -40,6 +52,7 @@ export const bookingSchema = z.object({
     faces: z.array(face),
     kind: typedWord(),
     travel: typedWord(),
+    days: z.array(day),
   }),
 });
 
@@ -63,7 +76,40 @@ export function newFace(): FaceForm {
     askedOn: null,
     daysPresent: [],
     looksPerDay: "1",
+    colour: "",
+    matches: "",
+    heads: "1",
+    depthTo: "",
   };
+}
+
+/** People in the background: many alike, little done to each. */
+export function newGroup(): FaceForm {
+  return {
+    ...newFace(),
+    name: "Background",
+    depth: "2",
+    depthTo: "9",
+    heads: "20",
+    services: ["powder", "hair-tidy"],
+  };
+}
+
+/** A face a line of what was pasted: a name, and her depth when a number from 1 to 10 ends it. */
+export function pastedFaces(text: string, like: FaceForm): FaceForm[] {
+  return text
+    .split(/[\n;]+/)
+    .map((line) => line.trim())
+    .filter(Boolean)
+    .map((line) => {
+      const [, name = line, depth = ""] = /^(.*?)[\s,]+((?:10|[1-9])(?:[.,]5)?)$/.exec(line) ?? [];
+      return {
+        ...newFace(),
+        services: like.services,
+        name: name.trim().slice(0, 80),
+        depth: depth.replace(",", "."),
+      };
+    });
 }
 
 export function emptyBooking(today: string): BookingForm {
@@ -79,6 +125,7 @@ export function emptyBooking(today: string): BookingForm {
       faces: [newFace()],
       kind: "",
       travel: "",
+      days: [],
     },
   };
 }
@@ -98,9 +145,19 @@ export function fromBooking(booking: Booking): BookingForm {
         depth: String(face.depth),
         undertone: face.undertone ?? "",
         looksPerDay: String(face.looksPerDay),
+        colour: face.colour ?? "",
+        matches: face.matches ?? "",
+        heads: String(face.heads),
+        depthTo: face.depthTo === null ? "" : String(face.depthTo),
       })),
       kind: booking.kind ?? "",
       travel: booking.travel ?? "",
+      days: booking.days.map(({ day, call, wrap, place }) => ({
+        day,
+        call: (call ?? "").slice(0, 5),
+        wrap: (wrap ?? "").slice(0, 5),
+        place,
+      })),
     },
   };
 }
@@ -109,5 +166,9 @@ export function fromBooking(booking: Booking): BookingForm {
 export function toDraft({ booking }: BookingTold) {
   const lastDay = booking.lastDay ?? booking.firstDay;
   // What was decided about the list stays as it is.
-  return { ...booking, lastDay, choices: null } as Schemas["BookingDraft"];
+  const days = booking.days.filter(
+    ({ day, call, wrap, place }) =>
+      day >= booking.firstDay && day <= lastDay && (call || wrap || place.trim()),
+  );
+  return { ...booking, lastDay, days, choices: null } as Schemas["BookingDraft"];
 }

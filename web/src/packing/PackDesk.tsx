@@ -13,6 +13,7 @@ import { GapList } from "./GapList";
 import { LineList } from "./LineList";
 import { Notes } from "./Notes";
 import { PackingSentence } from "./PackingSentence";
+import { RecipeList } from "./RecipeList";
 import { usePackingWords } from "./usePackingWords";
 
 /** The packing list at the desk: gaps first, the lines in the order of the work, the bags laid open. */
@@ -35,6 +36,7 @@ export function PackDesk({ list }: { list: PackingList }) {
       <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] items-start gap-8">
         <div className="min-w-0">
           <GapList booking={booking.id} findings={list.findings} words={words} />
+          <RecipeList recipes={list.recipes} words={words} />
           <LineList list={list} words={words} chosen={chosen} onChoose={setChosen} />
           {booking.stage === "planned" && <ByHand list={list} words={words} />}
         </div>

@@ -6,7 +6,7 @@ import { useActs } from "../api/acts";
 import { ask, Problem, type Schemas } from "../api/client";
 import { useItemsOf } from "../api/dates";
 import { Sentence } from "../parts/Sentence";
-import { fieldsOf, neededWhole, typedNumber, useTyped } from "../parts/typed";
+import { fieldsOf, neededNumber, neededWhole, typedNumber, useTyped } from "../parts/typed";
 import { TimeZone } from "../signin/TimeZone";
 import { Button } from "../ui/Button";
 import { ChangedElsewhere } from "../ui/ChangedElsewhere";
@@ -37,6 +37,7 @@ const RULES = z.object({
   eyeMarginDays: neededWhole("Say how many days."),
   reservePercent: neededWhole("Say how many percent."),
   deliveryDays: neededWhole("Say how many days."),
+  shadeLimit: neededNumber("Say how far a base may be off."),
 });
 
 type Draft = z.input<typeof RULES>;
@@ -120,6 +121,12 @@ function Rules({ house }: { house: House }) {
           inputMode="numeric"
           {...field("deliveryDays")}
         />
+        <TextField
+          label="A base may be off"
+          hint="ΔE by CIEDE2000"
+          inputMode="decimal"
+          {...field("shadeLimit")}
+        />
       </div>
       <div className="flex flex-wrap gap-2">
         <Button kind="solid" disabled={!isChanged} onClick={() => void save()}>
@@ -157,6 +164,7 @@ function draftOf(house: House): Draft {
     eyeMarginDays: String(house.eyeMarginDays),
     reservePercent: String(house.reservePercent),
     deliveryDays: String(house.deliveryDays),
+    shadeLimit: String(house.shadeLimit),
   };
 }
 

@@ -13,6 +13,12 @@ export function plusDays(day: string, days: number): string {
   return new Date(midnight(day) + days * DAY_MS).toISOString().slice(0, 10);
 }
 
+/** Every day from one to another, at most a year of them; none when the other lies before. */
+export function daysFrom(from: string, to: string): string[] {
+  const days = Math.min(366, daysBetween(from, to) + 1);
+  return Array.from({ length: Math.max(0, days) }, (_, day) => plusDays(from, day));
+}
+
 export type DateOrder = "day-first" | "month-first" | "year-first";
 
 const WEEKDAY = new Intl.DateTimeFormat("en-GB", { weekday: "long", timeZone: "UTC" });
@@ -74,6 +80,11 @@ export function weekday(day: string): string {
 /** "Thu, 17 Apr", with the year when it is another. */
 export function shortDate(day: string, today: string): string {
   return day.slice(0, 4) === today.slice(0, 4) ? shown.short.format(midnight(day)) : dateText(day);
+}
+
+/** "Thu, 17 Apr". */
+export function dateWithWeekday(day: string): string {
+  return shown.short.format(midnight(day));
 }
 
 /** Near today in words, far off as a date. */

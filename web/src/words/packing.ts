@@ -2,7 +2,7 @@ import type { Drawn, Face, Line, Schemas } from "../api/client";
 import { capital, needWord, roleWord, word } from "./codes";
 import { inDate } from "./dates";
 import { fullName, shortName } from "./items";
-import { amount, mass } from "./quantities";
+import { amount, figure, mass } from "./quantities";
 
 export type PackingWords = {
   faces: Map<string, Face>;
@@ -104,6 +104,10 @@ function chipWord(list: AnyReason[], line: Line, words: PackingWords): string {
       return `depth ${of("suits-depth")
         .map(({ faceDepth }) => faceDepth)
         .join(", ")}`;
+    case "in-recipe":
+      return list.length === 1 && first.facts.tenths === 10
+        ? "her shade"
+        : `mixed for ${names(each(of("in-recipe").map(({ face }) => faceName(face, words))), 2)}`;
     case "use-first":
       return "use first";
     case "already-packed":
@@ -154,6 +158,8 @@ function reasonLine({ code, facts }: AnyReason, words: PackingWords): string {
       return `${itemName(facts.item, words)} is useless without it.`;
     case "suits-depth":
       return `${faceName(facts.face, words)} has depth ${facts.faceDepth}; this shade suits ${facts.depth}.`;
+    case "in-recipe":
+      return `${tenthsOf(facts.tenths)} for ${faceName(facts.face, words)}, ${nearness(facts.deltaE)}.`;
     case "use-first":
       return `Open already and ${inDate(facts.lastDay, words.today)}: others keep longer.`;
     case "already-packed":
@@ -170,6 +176,16 @@ const ROLE_SOURCES: Record<Schemas["ProductView"]["servesBy"], string> = {
 
 function hairWord(hair: string): string {
   return hair === "unknown" ? "hair not known" : `${word(hair)} hair`;
+}
+
+/** "7 tenths"; all of it is said so. */
+export function tenthsOf(tenths: number): string {
+  return tenths === 10 ? "All of it" : `${tenths} ${tenths === 1 ? "tenth" : "tenths"}`;
+}
+
+/** How near a base comes to the face. */
+export function nearness(deltaE: number | null): string {
+  return deltaE === null ? "by depth, not measured" : `ΔE ${figure(Math.round(deltaE * 10) / 10)}`;
 }
 
 /** Why an item does not serve. */
@@ -203,6 +219,8 @@ export function refusalWords({ code, facts }: Schemas["Refusal"], words: Packing
       return facts.depth === null
         ? "has a shade nobody has measured"
         : `suits depth ${facts.depth}, not ${facts.wanted}`;
+    case "wrong-colour":
+      return `is ${nearness(facts.deltaE)} off her skin; you accept ${figure(facts.limit)}`;
     case "other-unit":
       return "is measured in another unit";
     case "one-person-only":

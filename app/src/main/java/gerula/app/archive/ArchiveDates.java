@@ -133,6 +133,7 @@ final class ArchiveDates {
             .firstDay(booking.firstDay().plusDays(days))
             .lastDay(booking.lastDay().plusDays(days))
             .faces(booking.faces().stream().map(face -> face.laterBy(days)).toList())
+            .days(booking.daysLaterBy(days))
             .build());
   }
 

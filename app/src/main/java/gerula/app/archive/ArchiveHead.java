@@ -30,9 +30,10 @@ record ArchiveHead(
    * spoilage reports; from 6 on by the classes that older ones were parted into; from 7 on it says
    * what a label was found to say and when, and what else a product is for; from 9 on what sort of
    * job a booking is, more of its faces, what was decided about its list, and what colours are
-   * there for. All earlier ones are still read.
+   * there for; from 10 on what a face's skin was measured as, groups of faces, single days of a
+   * booking, and how far a base may lie from a face. All earlier ones are still read.
    */
-  static final int VERSION = 9;
+  static final int VERSION = 10;
 
   private static final int FIRST_WITH_CLEAR_CLASSES = 6;
 

@@ -135,7 +135,8 @@ sealed interface Archived {
       @NotNull Map<String, Integer> ownMonths,
       int eyeMarginDays,
       int reservePercent,
-      int deliveryDays)
+      int deliveryDays,
+      @Nullable Double shadeLimit)
       implements Archived {}
 
   /** A kind of empties. */

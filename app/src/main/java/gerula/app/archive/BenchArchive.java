@@ -66,14 +66,21 @@ class BenchArchive {
         own,
         rules.eyeMarginDays(),
         rules.reservePercent(),
-        rules.deliveryDays());
+        rules.deliveryDays(),
+        rules.shadeLimit());
   }
 
   static HouseRules rules(Archived.OfHouseRules one) {
     Map<Code, Integer> own = new HashMap<>();
     one.ownMonths().forEach((code, months) -> own.put(Code.of(DateClass.class, code), months));
+    Double shade = one.shadeLimit();
     return new HouseRules(
-        one.dateLimits(), own, one.eyeMarginDays(), one.reservePercent(), one.deliveryDays());
+        one.dateLimits(),
+        own,
+        one.eyeMarginDays(),
+        one.reservePercent(),
+        one.deliveryDays(),
+        shade == null ? HouseRules.USUAL.shadeLimit() : shade);
   }
 
   List<Archived.OfEmpty> empties() {

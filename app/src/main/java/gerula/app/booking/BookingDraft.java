@@ -31,6 +31,7 @@ import org.jspecify.annotations.Nullable;
  * @param kind what sort of job it is, null as long as nobody said
  * @param travel how the bags get there, null as long as nobody said
  * @param choices what was decided about its list; null leaves it as it is
+ * @param days those that differ from the others; null: none
  */
 @RecordBuilder
 public record BookingDraft(
@@ -49,7 +50,9 @@ public record BookingDraft(
         List<@NotNull FaceDraft> faces,
     @Nullable KindOfWork kind,
     @Nullable Travel travel,
-    @Nullable @Valid ListChoices choices) {
+    @Nullable @Valid ListChoices choices,
+    @Nullable @Size(max = 366, message = "A booking has at most 366 days.")
+        List<@NotNull @Valid BookingDay> days) {
 
   private static final LocalDate EARLIEST = LocalDate.of(2000, 1, 1);
   private static final LocalDate LATEST = LocalDate.of(2199, 12, 31);
@@ -68,7 +71,16 @@ public record BookingDraft(
         booking.faces().stream().map(FaceDraft::of).toList(),
         booking.kind(),
         booking.travel(),
-        ListChoices.of(stored.choices()));
+        ListChoices.of(stored.choices()),
+        stored.days());
+  }
+
+  public @Nullable List<BookingDay> daysLaterBy(long more) {
+    return days == null ? null : days.stream().map(day -> day.laterBy(more)).toList();
+  }
+
+  List<BookingDay> toldDays() {
+    return days == null ? List.of() : days;
   }
 
   /** Liner, which was done along with the eyes, told as a service of its own. */
@@ -91,6 +103,7 @@ public record BookingDraft(
       faces.get(i).toFace(faults, path).ifPresent(built::add);
       faults.unless(ids.add(faces.get(i).id()), path + "id", "twice", "This face is there twice.");
     }
+    checkDays(faults);
     for (LocalDate day : List.of(firstDay, lastDay)) {
       faults.unless(
           !day.isBefore(EARLIEST) && !day.isAfter(LATEST),
@@ -101,5 +114,19 @@ public record BookingDraft(
     return faults.build(
         "booking.lastDay",
         () -> new Booking(id, title.strip(), kind, firstDay, lastDay, conditions, travel, built));
+  }
+
+  private void checkDays(Faults faults) {
+    Set<LocalDate> known = new HashSet<>();
+    for (int i = 0; i < toldDays().size(); i++) {
+      LocalDate day = toldDays().get(i).day();
+      String path = "booking.days[" + i + "].day";
+      faults.unless(
+          !day.isBefore(firstDay) && !day.isAfter(lastDay),
+          path,
+          "out-of-range",
+          day + " is no day of this booking. Choose one from " + firstDay + " to " + lastDay + ".");
+      faults.unless(known.add(day), path, "twice", "This day is there twice.");
+    }
   }
 }

@@ -35,6 +35,11 @@ public final class BookingRecords {
    * A face.
    *
    * @param person who it is, null as long as nobody had to know
+   * @param colour what the skin was measured or picked as, as one types it; null as long as only
+   *     its depth is known
+   * @param matches the product whose shade is hers, null where nobody said so
+   * @param heads how many there are alike; more than one for a group in the background
+   * @param depthTo the deepest of a group, null where all are alike
    */
   public record FaceView(
       UUID id,
@@ -50,7 +55,11 @@ public final class BookingRecords {
       List<ZoneSkin> zones,
       @Nullable LocalDate askedOn,
       List<LocalDate> daysPresent,
-      int looksPerDay) {}
+      int looksPerDay,
+      @Nullable String colour,
+      @Nullable UUID matches,
+      int heads,
+      @Nullable Double depthTo) {}
 
   /** A booking with its faces in order of priority. */
   @RecordBuilder
@@ -67,6 +76,7 @@ public final class BookingRecords {
       @Nullable KindOfWork kind,
       @Nullable Travel travel,
       ListChoices choices,
+      List<BookingDay> days,
       Stage stage,
       @Nullable Instant departedAt,
       @Nullable Instant backAt,
@@ -86,6 +96,7 @@ public final class BookingRecords {
         .kind(stored.booking().kind())
         .travel(stored.booking().travel())
         .choices(ListChoices.of(stored.choices()))
+        .days(stored.days())
         .stage(stage(stored))
         .departedAt(stored.departedAt())
         .backAt(stored.backAt())
@@ -115,6 +126,10 @@ public final class BookingRecords {
         ZoneSkin.of(face.zones()),
         face.askedOn(),
         List.copyOf(face.daysPresent()),
-        face.looksPerDay());
+        face.looksPerDay(),
+        face.colour() == null ? null : face.colour().told(),
+        face.matches(),
+        face.heads(),
+        face.depthTo());
   }
 }

@@ -22,11 +22,13 @@ import gerula.core.kit.PersonRef;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.packing.Choices;
 import gerula.core.rule.Code;
+import gerula.core.shade.Lab;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -181,6 +183,9 @@ public class BookingStore {
     row.setBags(draft.bags().toArray(UUID[]::new));
     row.setKind(draft.kind() == null ? null : draft.kind().code());
     row.setTravel(draft.travel() == null ? null : draft.travel().code());
+    row.setDays(
+        BookingDay.column(
+            draft.toldDays().stream().sorted(Comparator.comparing(BookingDay::day)).toList()));
     if (draft.choices() != null) {
       ChoiceRows.write(row, draft.choices().toChoices());
     }
@@ -220,8 +225,24 @@ public class BookingStore {
       row.setAskedOn(face.askedOn());
       row.setDaysPresent(face.toldDays().toArray(LocalDate[]::new));
       row.setLooksPerDay(face.looks());
+      writeColour(row, face.toldColour());
+      row.setMatchesId(face.matches());
+      row.setHeads(face.toldHeads());
+      row.setDepthTo(face.depthTo() == null ? null : BigDecimal.valueOf(face.depthTo()));
       row.insert();
     }
+  }
+
+  private static void writeColour(FaceRecord row, @Nullable Lab colour) {
+    row.setColourL(colour == null ? null : colour.l());
+    row.setColourA(colour == null ? null : colour.a());
+    row.setColourB(colour == null ? null : colour.b());
+  }
+
+  private static @Nullable Lab colour(FaceRecord row) {
+    return row.getColourL() == null
+        ? null
+        : new Lab(row.getColourL(), row.getColourA(), row.getColourB());
   }
 
   private static <E extends Enum<E> & Code> String[] codes(Set<E> words) {
@@ -245,6 +266,7 @@ public class BookingStore {
         row.getLocation(),
         List.of(row.getBags()),
         ChoiceRows.choices(row),
+        BookingDay.of(row.getDays()),
         row.getDepartedAt(),
         row.getBackAt(),
         row.getVersion());
@@ -269,6 +291,10 @@ public class BookingStore {
         .askedOn(row.getAskedOn())
         .daysPresent(new TreeSet<>(List.of(row.getDaysPresent())))
         .looksPerDay(row.getLooksPerDay())
+        .colour(colour(row))
+        .matches(row.getMatchesId())
+        .heads(row.getHeads())
+        .depthTo(row.getDepthTo() == null ? null : row.getDepthTo().doubleValue())
         .build();
   }
 

@@ -11,6 +11,7 @@ import gerula.core.booking.SkinType;
 import gerula.core.booking.Undertone;
 import gerula.core.booking.Zone;
 import gerula.core.kit.product.Sensitivity;
+import gerula.core.shade.Lab;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -40,6 +41,11 @@ import org.jspecify.annotations.Nullable;
  * @param askedOn when somebody asked what she reacts to, null as long as nobody has
  * @param daysPresent the days she is there; none or null: all of them
  * @param looksPerDay 1 to 9; null: one
+ * @param colour of the skin as #rrggbb, or lightness, a and b of CIELAB under D65, like "62 12 20";
+ *     null or empty as long as only its depth is known
+ * @param matches the product whose shade is hers; null where nobody said so
+ * @param heads how many there are alike, 1 to 500; null: one
+ * @param depthTo the deepest of a group, its lightest being the depth; null where all are alike
  */
 @RecordBuilder
 public record FaceDraft(
@@ -60,7 +66,11 @@ public record FaceDraft(
     @Nullable LocalDate askedOn,
     @Nullable @Size(max = 366, message = "A booking has at most 366 days.")
         List<@NotNull LocalDate> daysPresent,
-    @Nullable Integer looksPerDay) {
+    @Nullable Integer looksPerDay,
+    @Nullable @Size(max = 40, message = "A colour has at most 40 characters.") String colour,
+    @Nullable UUID matches,
+    @Nullable Integer heads,
+    @Nullable Double depthTo) {
 
   static FaceDraft of(Face face) {
     return FaceDraftBuilder.builder()
@@ -78,6 +88,10 @@ public record FaceDraft(
         .askedOn(face.askedOn())
         .daysPresent(List.copyOf(face.daysPresent()))
         .looksPerDay(face.looksPerDay())
+        .colour(face.colour() == null ? null : face.colour().told())
+        .matches(face.matches())
+        .heads(face.heads())
+        .depthTo(face.depthTo())
         .build();
   }
 
@@ -117,6 +131,15 @@ public record FaceDraft(
     return looksPerDay == null ? 1 : looksPerDay;
   }
 
+  int toldHeads() {
+    return heads == null ? 1 : heads;
+  }
+
+  /** Null as long as only its depth is known. */
+  @Nullable Lab toldColour() {
+    return colour == null || colour.isBlank() ? null : Lab.read(colour);
+  }
+
   Optional<Face> toFace(Faults faults, String path) {
     Optional<Set<Sensitivity>> borneBadly =
         faults.build(
@@ -124,7 +147,19 @@ public record FaceDraft(
             () -> sensitivities.stream().map(Sensitivity::new).collect(Collectors.toSet()));
     Optional<Double> deep =
         faults.build(path + "depth", () -> Face.requireDepth(depth, name.strip()));
-    if (borneBadly.isEmpty() || deep.isEmpty()) {
+    Optional<Optional<Lab>> seen =
+        faults.build(path + "colour", () -> Optional.ofNullable(toldColour()));
+    Optional<Integer> many =
+        faults.build(path + "heads", () -> Face.requireHeads(toldHeads(), name.strip()));
+    faults.unless(
+        depthTo == null || (depthTo >= depth && depthTo <= 10),
+        path + "depthTo",
+        "out-of-range",
+        "A group goes from its lightest to its deepest: write a depth from the first to 10.");
+    if (borneBadly.isEmpty() || deep.isEmpty() || seen.isEmpty() || many.isEmpty()) {
+      return Optional.empty();
+    }
+    if (depthTo != null && !(depthTo >= depth && depthTo <= 10)) {
       return Optional.empty();
     }
     return faults.build(
@@ -140,6 +175,10 @@ public record FaceDraft(
                 .askedOn(askedOn)
                 .daysPresent(new TreeSet<>(toldDays()))
                 .looksPerDay(looks())
+                .colour(seen.get().orElse(null))
+                .matches(matches)
+                .heads(many.get())
+                .depthTo(depthTo)
                 .build());
   }
 }

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * A booking with what the core does not ask about.
  *
  * @param choices what the artist decided about its list
+ * @param days those that differ from the others, in order
  * @param departedAt when its bags left, null before
  * @param backAt when the last piece was put back, null before
  */
@@ -21,6 +22,7 @@ public record StoredBooking(
     String location,
     List<UUID> bags,
     Choices choices,
+    List<BookingDay> days,
     @Nullable Instant departedAt,
     @Nullable Instant backAt,
     int version) {}

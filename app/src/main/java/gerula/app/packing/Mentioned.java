@@ -33,6 +33,7 @@ final class Mentioned {
             PackingFinding.NoBag _ -> {}
       }
     }
+    list.recipes().forEach(recipe -> recipe.parts().forEach(part -> items.add(part.item())));
     return items;
   }
 }

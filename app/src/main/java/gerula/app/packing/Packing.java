@@ -116,6 +116,7 @@ class Packing {
         BookingRecords.view(facts.booking()),
         lines.stream().map(line -> line(line, facts, stored, now)).toList(),
         isAway(facts) ? List.of() : list.findings(),
+        list.recipes(),
         facts.packed().size(),
         Mass.sum(lines.stream().map(line -> line.item().mass())).grams(),
         Mass.sum(

@@ -6,6 +6,7 @@ import gerula.core.booking.NeedReason;
 import gerula.core.kit.item.Mark;
 import gerula.core.kit.opencase.Tray;
 import gerula.core.kit.product.Section;
+import gerula.core.packing.BaseRecipe;
 import gerula.core.packing.PackingFinding;
 import gerula.core.packing.TakenReason;
 import java.math.BigDecimal;
@@ -41,6 +42,7 @@ final class PackingRecords {
   /**
    * The list of a booking.
    *
+   * @param recipes what each face's base is made of, or the nearest the kit comes to it
    * @param massG all packs on the list, without the bags
    * @param packedMassG those ticked off
    * @param mentioned items named by a finding that stand on no line
@@ -49,6 +51,7 @@ final class PackingRecords {
       BookingView booking,
       List<LineView> lines,
       List<PackingFinding> findings,
+      List<BaseRecipe> recipes,
       int packedCount,
       long massG,
       long packedMassG,

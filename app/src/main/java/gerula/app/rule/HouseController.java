@@ -56,6 +56,7 @@ class HouseController {
       int eyeMarginDays,
       int reservePercent,
       int deliveryDays,
+      double shadeLimit,
       int version) {}
 
   /**
@@ -63,13 +64,18 @@ class HouseController {
    */
   record ClassMonths(@NotNull(message = "Say for what.") DateClass dateClass, int months) {}
 
-  /** Rules as they might be. */
+  /**
+   * Rules as they might be.
+   *
+   * @param shadeLimit how far a base may lie from the face by CIEDE2000; null: the usual
+   */
   record RulesDraft(
       @NotNull(message = "Say which school.") School dateLimits,
       @NotNull @Size(max = 30) List<@NotNull @Valid ClassMonths> ownLimits,
       int eyeMarginDays,
       int reservePercent,
-      int deliveryDays) {
+      int deliveryDays,
+      @Nullable Double shadeLimit) {
 
     HouseRules toRules() {
       Faults faults = new Faults();
@@ -92,8 +98,10 @@ class HouseController {
       faults.build("rules.eyeMarginDays", () -> HouseRules.eyeMargin(eyeMarginDays));
       faults.build("rules.reservePercent", () -> HouseRules.reserve(reservePercent));
       faults.build("rules.deliveryDays", () -> HouseRules.delivery(deliveryDays));
+      double shade = shadeLimit == null ? HouseRules.USUAL.shadeLimit() : shadeLimit;
+      faults.build("rules.shadeLimit", () -> HouseRules.shade(shade));
       faults.refuseIfAny();
-      return new HouseRules(dateLimits, own, eyeMarginDays, reservePercent, deliveryDays);
+      return new HouseRules(dateLimits, own, eyeMarginDays, reservePercent, deliveryDays, shade);
     }
   }
 
@@ -133,6 +141,7 @@ class HouseController {
         rules.eyeMarginDays(),
         rules.reservePercent(),
         rules.deliveryDays(),
+        rules.shadeLimit(),
         stored.map(StoredRules::version).orElse(0));
   }
 

@@ -64,7 +64,8 @@ public class HouseStore {
                         months(row.getOwnMonths()),
                         row.getEyeMarginDays(),
                         row.getReservePercent(),
-                        row.getDeliveryDays()),
+                        row.getDeliveryDays(),
+                        row.getShadeLimit()),
                     row.getVersion()));
   }
 
@@ -87,6 +88,7 @@ public class HouseStore {
         .set(HOUSE_RULES.EYE_MARGIN_DAYS, rules.eyeMarginDays())
         .set(HOUSE_RULES.RESERVE_PERCENT, rules.reservePercent())
         .set(HOUSE_RULES.DELIVERY_DAYS, rules.deliveryDays())
+        .set(HOUSE_RULES.SHADE_LIMIT, rules.shadeLimit())
         .set(HOUSE_RULES.VERSION, stored.version())
         .onConflict(HOUSE_RULES.WORKSPACE_ID, HOUSE_RULES.ID)
         .doUpdate()

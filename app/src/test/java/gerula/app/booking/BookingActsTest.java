@@ -93,6 +93,50 @@ class BookingActsTest {
         .containsExactly("booking.faces[0].depth", "booking.faces[1].depth");
   }
 
+  @Test
+  void aSkinsColourAGroupAndSingleDaysAreKeptAndComeBack() {
+    ObjectNode edit = edit();
+    ObjectNode booking = edit.withObject("booking");
+    booking.put("firstDay", "2031-05-01").put("lastDay", "2031-05-04");
+    ArrayNode faces = booking.withArray("faces");
+    ((ObjectNode) faces.get(0)).put("colour", "62 12,5 20");
+    ObjectNode group = ((ObjectNode) faces.get(0)).deepCopy();
+    group.put("id", Kits.id()).put("name", "Villagers").put("colour", "#c08f68");
+    faces.add(group.put("depth", 2).put("depthTo", 8.5).put("heads", 40));
+    booking
+        .putArray("days")
+        .addObject()
+        .put("day", "2031-05-03")
+        .put("call", "05:10")
+        .put("wrap", "19:00")
+        .put("place", "Harbour wall");
+    client.put("/api/bookings/" + id, edit).expect(200);
+    JsonNode now = read();
+    assertThat(now.path("faces").get(0).path("colour").asString()).isEqualTo("62 12.5 20");
+    assertThat(now.path("faces").get(1).path("colour").asString()).isEqualTo("#c08f68");
+    assertThat(now.path("faces").get(1).path("heads").asInt()).isEqualTo(40);
+    assertThat(now.path("days").get(0).path("place").asString()).isEqualTo("Harbour wall");
+    client.post("/api/ledger/" + edit.path("actId").asString() + "/undo", act()).expect(204);
+    assertThat(read().path("days")).isEmpty();
+    assertThat(read().path("faces").get(0).path("colour").isNull()).isTrue();
+  }
+
+  @Test
+  void aColourThatIsNoneAGroupTheWrongWayAndADayOutsideAreTold() {
+    ObjectNode edit = edit();
+    ObjectNode booking = edit.withObject("booking");
+    ObjectNode face = (ObjectNode) booking.withArray("faces").get(0);
+    face.put("colour", "medium beige").put("heads", 501).put("depthTo", 1);
+    booking.putArray("days").addObject().put("day", "2032-01-01").put("place", "");
+    Client.Answer refused = client.put("/api/bookings/" + id, edit).expect(422);
+    assertThat(refused.body().path("errors").findValuesAsString("path"))
+        .contains(
+            "booking.faces[0].colour",
+            "booking.faces[0].heads",
+            "booking.faces[0].depthTo",
+            "booking.days[0].day");
+  }
+
   private void assertFault(ObjectNode asked, String path) {
     Client.Answer refused = client.put("/api/bookings/" + id, asked).expect(422);
     assertThat(refused.body().path("errors").findValuesAsString("path")).contains(path);

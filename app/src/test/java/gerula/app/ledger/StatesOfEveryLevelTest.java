@@ -94,7 +94,8 @@ class StatesOfEveryLevelTest {
         Arguments.of(14, FOURTEENTH),
         Arguments.of(15, FIFTEENTH),
         Arguments.of(16, FIFTEENTH),
-        Arguments.of(17, FIFTEENTH));
+        Arguments.of(17, FIFTEENTH),
+        Arguments.of(18, FIFTEENTH));
   }
 
   @ParameterizedTest(name = "level {0}")

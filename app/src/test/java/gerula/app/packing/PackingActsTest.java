@@ -43,6 +43,40 @@ class PackingActsTest {
         .contains("puff", "hand-sanitiser", "mirror");
   }
 
+  /** Two shades she lies between, and one tap of the finger on the paper: what to mix. */
+  @Test
+  void aFaceBetweenTwoMeasuredShadesGetsARecipe() {
+    String light = base("#e4c1a1");
+    String deep = base("#7a4f35");
+    ObjectNode edit = act().put("version", 0);
+    edit.set("booking", Kits.booking(bag));
+    ObjectNode face = (ObjectNode) edit.withObject("booking").withArray("faces").get(0);
+    face.put("colour", "#9b6e4e").withArray("services").add("base");
+    face.put("id", Kits.id());
+    client.put("/api/bookings/" + booking, edit).expect(200);
+    JsonNode recipe = list().path("recipes").get(0);
+    assertThat(recipe.path("isMet").asBoolean()).isTrue();
+    assertThat(recipe.path("deltaE").asDouble()).isLessThan(2);
+    assertThat(recipe.path("parts").findValuesAsString("item"))
+        .containsExactlyInAnyOrder(light, deep);
+    assertThat(recipe.path("parts").findValues("tenths").stream().mapToInt(JsonNode::asInt).sum())
+        .isEqualTo(10);
+  }
+
+  private String base(String colour) {
+    ObjectNode asked = Kits.powder(Kits.id(), drawer);
+    asked
+        .withObject("product")
+        .put("productClass", "foundation")
+        .put("form", "liquid-pump-or-squeeze")
+        .put("content", 30)
+        .put("unit", "ml")
+        .put("colour", colour);
+    asked.withObject("item").put("left", 30);
+    client.post("/api/items", asked).expect(201);
+    return asked.path("id").asString();
+  }
+
   @Test
   void whatIsPackedDepartsAndComesHomeAgain() {
     pack(powder).expect(204);

@@ -56,6 +56,11 @@ public record Booking(
     return new Booking(id, title, kind, firstDay, lastDay, conditions, travel, others);
   }
 
+  /** How many people are made up on it. */
+  public int heads() {
+    return faces.stream().mapToInt(Face::heads).sum();
+  }
+
   /** The condition that keeps items of this class at home, if one does. */
   public Optional<Condition> keepingAway(ProductClass one) {
     return ConditionNeeds.keepingAway(this, one);

@@ -105,7 +105,7 @@ final class CountedNeeds {
 
   /** Once a face, however many days it is there. */
   private void once(ProductClass one, int each) {
-    add(Service.TOUCH_UP_KIT, one, each, party.with(Service.TOUCH_UP_KIT).size());
+    add(Service.TOUCH_UP_KIT, one, each, Party.heads(party.with(Service.TOUCH_UP_KIT)));
   }
 
   private void add(Service service, ProductClass one, int each, int times) {

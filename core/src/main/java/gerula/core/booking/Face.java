@@ -1,6 +1,7 @@
 package gerula.core.booking;
 
 import gerula.core.kit.product.Sensitivity;
+import gerula.core.shade.Lab;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.Collections;
@@ -11,6 +12,8 @@ import java.util.SortedSet;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,6 +29,10 @@ import org.jspecify.annotations.Nullable;
  * @param services what is done to the face; may be empty while it is not known
  * @param daysPresent the days she is there, empty for all of them
  * @param looksPerDay how often she is made up on each of them, 1 to 9
+ * @param colour what her skin was measured or picked as, null as long as only its depth is known
+ * @param matches the product whose shade is hers, null where nobody said so
+ * @param heads how many there are alike: more than one for a group in the background
+ * @param depthTo the deepest of a group, whose lightest is the depth; null where all are alike
  */
 @RecordBuilder
 public record Face(
@@ -42,16 +49,28 @@ public record Face(
     @Nullable LocalDate askedOn,
     Set<Service> services,
     SortedSet<LocalDate> daysPresent,
-    int looksPerDay) {
+    int looksPerDay,
+    @Nullable Lab colour,
+    @Nullable UUID matches,
+    int heads,
+    @Nullable Double depthTo) {
 
   /** More is no day's work any more. */
   public static final int MOST_LOOKS = 9;
+
+  /** More are several bookings. */
+  public static final int MOST_HEADS = 500;
 
   public Face {
     requireDepth(depth, name);
     if (looksPerDay < 1 || looksPerDay > MOST_LOOKS) {
       throw new IllegalArgumentException(
           "A face has 1 to 9 looks a day, but " + looksPerDay + " were given for " + name + ".");
+    }
+    requireHeads(heads, name);
+    if (depthTo != null && requireDepth(depthTo, name) < depth) {
+      throw new IllegalArgumentException(
+          "A group goes from its lightest to its deepest, but " + name + " is told the other way.");
     }
     zones = Collections.unmodifiableMap(new TreeMap<>(zones));
     concerns = Set.copyOf(concerns);
@@ -71,6 +90,17 @@ public record Face(
     return depth;
   }
 
+  /**
+   * @throws IllegalArgumentException when no group has so many
+   */
+  public static int requireHeads(int heads, String name) {
+    if (heads < 1 || heads > MOST_HEADS) {
+      throw new IllegalArgumentException(
+          "A group has 1 to 500 heads, but " + heads + " were given for " + name + ".");
+    }
+    return heads;
+  }
+
   /** A face of which only this is known: there every day, with one look. */
   public static Face of(UUID id, String name, double depth, SkinType skin, Set<Service> services) {
     return new Face(
@@ -87,7 +117,30 @@ public record Face(
         null,
         services,
         Collections.emptySortedSet(),
-        1);
+        1,
+        null,
+        null,
+        1,
+        null);
+  }
+
+  /**
+   * A group parted by depth, alike otherwise and under one id: as many parts as there are whole
+   * steps of depth, the heads shared out evenly. A face by itself is its only part.
+   */
+  Stream<Face> parts() {
+    if (depthTo == null || depthTo - depth < 1) {
+      return Stream.of(this);
+    }
+    int parts = (int) Math.min(heads, Math.floor(depthTo - depth) + 1);
+    return IntStream.range(0, parts)
+        .mapToObj(
+            part ->
+                FaceBuilder.builder(this)
+                    .depth(parts == 1 ? depth : depth + part * (depthTo - depth) / (parts - 1))
+                    .depthTo(null)
+                    .heads(heads / parts + (part < heads % parts ? 1 : 0))
+                    .build());
   }
 
   /** The same face with what is known of the person besides what was said at the booking. */

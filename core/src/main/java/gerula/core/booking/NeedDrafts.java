@@ -11,15 +11,18 @@ import java.util.function.Consumer;
 /** The needs of one booking while they are gathered, each code at most once for the same faces. */
 final class NeedDrafts {
 
-  private record Key(NeedCode code, String variant, List<UUID> faces) {}
+  /** Parts of one group have one id, and differ by depth. */
+  private record Who(UUID face, double depth) {}
+
+  private record Key(NeedCode code, String variant, List<Who> faces) {}
 
   private final Map<Key, NeedDraft> drafts = new LinkedHashMap<>();
 
   /** The draft of that code for those faces; begun when it is the first time it is asked for. */
   NeedDraft of(NeedCode code, String variant, List<Face> faces) {
-    List<UUID> ids = faces.stream().map(Face::id).toList();
+    List<Who> who = faces.stream().map(face -> new Who(face.id(), face.depth())).toList();
     return drafts.computeIfAbsent(
-        new Key(code, variant, ids), _ -> new NeedDraft(code, variant, faces));
+        new Key(code, variant, who), _ -> new NeedDraft(code, variant, faces));
   }
 
   /** What one face needs of a class. */

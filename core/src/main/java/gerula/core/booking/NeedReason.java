@@ -19,7 +19,7 @@ public sealed interface NeedReason extends Reason {
   record ToChooseFrom(Service service, List<UUID> faces) implements NeedReason {
 
     static ToChooseFrom of(Service service, List<Face> faces) {
-      return new ToChooseFrom(service, faces.stream().map(Face::id).toList());
+      return new ToChooseFrom(service, faces.stream().map(Face::id).distinct().toList());
     }
   }
 

@@ -24,8 +24,9 @@ public final class Needs {
       return List.of();
     }
     NeedDrafts drafts = new NeedDrafts();
-    Party party = new Party(booking, house);
-    for (Face face : booking.faces()) {
+    Booking parted = booking.with(booking.faces().stream().flatMap(Face::parts).toList());
+    Party party = new Party(parted, house);
+    for (Face face : parted.faces()) {
       ServiceNeeds.add(face, party, drafts);
       EffectNeeds.add(face, party, drafts);
       SkinNeeds.add(face, party, drafts);

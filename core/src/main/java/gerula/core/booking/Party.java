@@ -40,9 +40,9 @@ record Party(Booking booking, NeedRules house) {
     return booking.conditions().contains(condition);
   }
 
-  /** How often a face is made up: days times looks. */
+  /** How often a face is made up: days times looks, and in a group all of its heads. */
   int times(Face face) {
-    return days(face) * face.looksPerDay();
+    return days(face) * face.looksPerDay() * face.heads();
   }
 
   int days(Face face) {
@@ -64,7 +64,12 @@ record Party(Booking booking, NeedRules house) {
 
   /** Faces times days. */
   int faceDays() {
-    return booking.faces().stream().mapToInt(this::days).sum();
+    return booking.faces().stream().mapToInt(face -> days(face) * face.heads()).sum();
+  }
+
+  /** How many heads these are. */
+  static int heads(List<Face> faces) {
+    return faces.stream().mapToInt(Face::heads).sum();
   }
 
   /** Days on which anybody is made up. */
@@ -84,7 +89,7 @@ record Party(Booking booking, NeedRules house) {
         .datesUntil(booking.lastDay().plusDays(1))
         .forEach(
             day -> {
-              int many = (int) booking.faces().stream().filter(face -> face.isThereOn(day)).count();
+              int many = heads(those(face -> face.isThereOn(day)));
               if (many > 0) {
                 byDay.put(day, many);
               }

@@ -69,7 +69,7 @@ final class RoleNeeds {
 
   private void liner(List<Face> some) {
     Set<Role> roles = EnumSet.of(Role.LINER_BLACK);
-    if (some.size() > 1) {
+    if (Party.heads(some) > 1) {
       roles.add(Role.LINER_BROWN);
     }
     cover(Service.LINER, some, roles, 20, Unit.G);
@@ -162,7 +162,7 @@ final class RoleNeeds {
     for (Face face : some) {
       Set<Service> services = party.services(face);
       more += services.contains(Service.STAND_BY) ? 100L * party.times(face) : 0;
-      more += services.contains(Service.TOUCH_UP_KIT) ? 500 : 0;
+      more += services.contains(Service.TOUCH_UP_KIT) ? 500L * face.heads() : 0;
     }
     if (more > 0) {
       long each = Math.ceilDiv(more, roles.size());

@@ -61,13 +61,13 @@ final class WorkNeeds {
         should(FOUNDATION, Trait.LONG_WEAR, why);
         must(MASCARA, Trait.WATERPROOF, why);
         if (party.any(Service.LIPS)) {
-          drafts.shared(STRAW).counted(party.with(Service.LIPS).size()).because(why);
+          drafts.shared(STRAW).counted(Party.heads(party.with(Service.LIPS))).because(why);
         }
         shared(why, CARD, CONTRACT);
       }
       case TRAINING -> {
         shared(why, MARKER);
-        drafts.shared(LABEL).counted(party.booking().faces().size()).because(why);
+        drafts.shared(LABEL).counted(Party.heads(party.booking().faces())).because(why);
         drafts.shared(HAND_SANITISER).measured(6000L * party.faceDays(), Unit.ML).because(why);
       }
       case EFFECTS -> {
@@ -85,7 +85,7 @@ final class WorkNeeds {
 
   /** Where the only one would stop the job a second comes along, or it is told. */
   private void spares() {
-    if (party.with(Service.MASCARA).size() >= SECOND_MASCARA_FROM) {
+    if (Party.heads(party.with(Service.MASCARA)) >= SECOND_MASCARA_FROM) {
       drafts.onEach(NeedKind.of(MASCARA), draft -> draft.withSpare());
     }
     if (party.is(Condition.NO_POWER) || party.is(Condition.DIM)) {

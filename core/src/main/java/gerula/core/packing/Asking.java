@@ -5,11 +5,16 @@ import gerula.core.kit.item.Item;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A need with what may meet it, the best first. */
 final class Asking {
 
   final Need need;
+
+  /** The part of a mix that is asked here; null where the need is met by what suits it. */
+  final BasePlan.@Nullable MixPart part;
+
   final List<Item> able;
   final Map<UUID, Long> flaws;
   final long wanted;
@@ -21,8 +26,14 @@ final class Asking {
   /** What it keeps to, once that is known: everything that serves it as well as has to be. */
   List<Item> allowed = List.of();
 
-  Asking(Need need, long wanted, List<Item> able, Map<UUID, Long> flaws) {
+  Asking(
+      Need need,
+      BasePlan.@Nullable MixPart part,
+      long wanted,
+      List<Item> able,
+      Map<UUID, Long> flaws) {
     this.need = need;
+    this.part = part;
     this.wanted = wanted;
     this.able = able;
     this.flaws = flaws;

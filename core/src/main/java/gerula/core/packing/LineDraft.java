@@ -64,6 +64,11 @@ final class LineDraft {
     return users.add(face);
   }
 
+  /** Whether it is used on this face, or on a part of this group. */
+  boolean isUsedBy(UUID face) {
+    return users.stream().anyMatch(user -> user.id().equals(face));
+  }
+
   /** Whether it is there for touching up and for nothing else. */
   boolean isForStandByOnly() {
     List<Service> services =
@@ -82,7 +87,7 @@ final class LineDraft {
 
   /** The one face it is used on, if it is one. */
   @Nullable Face onlyUser() {
-    return users.size() == 1 ? users.getFirst() : null;
+    return users.size() == 1 && users.getFirst().heads() == 1 ? users.getFirst() : null;
   }
 
   Section section() {
@@ -92,7 +97,7 @@ final class LineDraft {
   }
 
   PackingLine done(Booking booking, @Nullable UUID goesTo) {
-    List<UUID> faces = booking.faces().stream().filter(users::contains).map(Face::id).toList();
+    List<UUID> faces = booking.faces().stream().map(Face::id).filter(this::isUsedBy).toList();
     return new PackingLine(item, section(), faces, thousandths, goesTo, List.copyOf(reasons));
   }
 }

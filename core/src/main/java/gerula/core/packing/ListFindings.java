@@ -115,7 +115,7 @@ final class ListFindings {
     List<UUID> faces = new ArrayList<>();
     for (Face face : facts.booking().faces()) {
       SortedSet<Sensitivity> unchecked = Suitability.unchecked(face, item);
-      if (!unchecked.isEmpty() && draft.users().contains(face)) {
+      if (!unchecked.isEmpty() && draft.isUsedBy(face.id())) {
         unchecked.forEach(one -> toLookFor.add(one.name()));
         faces.add(face.id());
       }

@@ -60,9 +60,11 @@ final class ListMaker {
 
   private PackingList build() {
     List<Need> needs = Needs.of(facts.booking(), facts.house());
-    Picks picks = new Picks(facts, kit, suitability, taste, palettes);
+    BasePlan plan = BasePlan.of(facts, suitability, needs);
+    Picks picks = new Picks(facts, kit, suitability, taste, palettes, plan);
     List<Picks.Pick> found = picks.of(needs).stream().map(this::withBrushSets).toList();
-    found.forEach(this::take);
+    BaseRecipes recipes = new BaseRecipes(kit, suitability, plan);
+    found.forEach(pick -> take(pick, recipes));
     findings.missed(picks.runningOut());
     byHand();
     spares(needs);
@@ -70,7 +72,8 @@ final class ListMaker {
     List<PackingLine> done =
         lines.values().stream().map(this::line).sorted(IN_ORDER_OF_WORK).toList();
     long unmet = found.stream().filter(pick -> !pick.isMet()).count();
-    return new PackingList(done, findings.of(gaps, lines.values(), done), unmet);
+    return new PackingList(
+        done, findings.of(gaps, lines.values(), done), recipes.inOrderOf(facts.booking()), unmet);
   }
 
   /** What is useless because nothing of what it needs beside it may be taken. */
@@ -104,9 +107,13 @@ final class ListMaker {
     return pick.stillMissing(Math.max(0, missing));
   }
 
-  private void take(Picks.Pick pick) {
+  private void take(Picks.Pick pick, BaseRecipes recipes) {
     Need need = pick.need();
     pick.amounts().forEach((id, amount) -> serve(need, kit.get(id), amount));
+    recipes.add(pick);
+    pick.amounts()
+        .keySet()
+        .forEach(id -> recipes.reason(need, kit.get(id)).ifPresent(draftOf(kit.get(id))::reasons));
     if (pick.missing() > 0) {
       boolean isAccepted = facts.choices().without().contains(need.code().code());
       gaps.add(need, pick.missing(), isAccepted, pick.refused());
@@ -145,7 +152,7 @@ final class ListMaker {
   private void tellChoice(Need need, LineDraft draft, Item item) {
     Double depth = need.depth() == null ? null : item.product().depthNear(need.depth().depth());
     Face face = need.face();
-    if (face != null && depth != null) {
+    if (face != null && depth != null && suitability.colours().difference(need, item) == null) {
       draft.reasons(new TakenReason.SuitsDepth(face.id(), face.depth(), depth));
     }
     LocalDate end = suitability.useBy(item).lastDay();

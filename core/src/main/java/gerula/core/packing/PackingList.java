@@ -15,9 +15,11 @@ import java.util.UUID;
  *
  * @param lines in the order of the work
  * @param findings gaps first
+ * @param recipes what each base is made of, face by face
  * @param unmet needs that are not met, or only by what is useless for want of a companion
  */
-public record PackingList(List<PackingLine> lines, List<PackingFinding> findings, long unmet) {
+public record PackingList(
+    List<PackingLine> lines, List<PackingFinding> findings, List<BaseRecipe> recipes, long unmet) {
 
   /**
    * What the list is computed from. The same facts give the same list, in whatever order the kit is
@@ -53,6 +55,7 @@ public record PackingList(List<PackingLine> lines, List<PackingFinding> findings
   public PackingList {
     lines = List.copyOf(lines);
     findings = List.copyOf(findings);
+    recipes = List.copyOf(recipes);
   }
 
   public static PackingList of(PackingFacts facts) {

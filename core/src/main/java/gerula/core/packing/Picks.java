@@ -4,6 +4,7 @@ import gerula.core.booking.Face;
 import gerula.core.booking.Need;
 import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Item;
+import gerula.core.shade.Mixing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -14,6 +15,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Which items meet the needs.
@@ -58,6 +60,7 @@ final class Picks {
   private final Suitability suitability;
   private final Taste taste;
   private final Palettes palettes;
+  private final BasePlan plan;
   private final Packs holding;
   private final Map<UUID, Integer> rank = new HashMap<>();
   private final Map<UUID, Integer> place = new HashMap<>();
@@ -68,8 +71,10 @@ final class Picks {
       Map<UUID, Item> kit,
       Suitability suitability,
       Taste taste,
-      Palettes palettes) {
+      Palettes palettes,
+      BasePlan plan) {
     this.facts = facts;
+    this.plan = plan;
     this.kit = kit;
     this.suitability = suitability;
     this.taste = taste;
@@ -90,15 +95,14 @@ final class Picks {
   }
 
   List<Pick> of(List<Need> needs) {
-    List<Asking> asking =
-        new ArrayList<>(
-            inPriority(needs).stream().map(need -> asking(need, false, wanted(need))).toList());
+    List<Asking> asking = new ArrayList<>();
+    inPriority(needs).forEach(need -> ask(need, asking));
     Allotment allotment = new Allotment();
     asking.forEach(one -> meet(one, allotment));
     List<Asking> rest =
         asking.stream()
             .filter(one -> one.met < one.wanted)
-            .map(one -> asking(one.need, true, one.wanted - one.met))
+            .map(one -> asking(one.need, one.part, true, one.wanted - one.met))
             .toList();
     rest.forEach(one -> meet(one, allotment));
     asking.addAll(rest);
@@ -122,14 +126,38 @@ final class Picks {
         .orElse(Integer.MAX_VALUE);
   }
 
+  /** Once for what suits it, or once for each part of a mix. */
+  private void ask(Need need, List<Asking> asking) {
+    BasePlan.Mix mix = plan.mix(need);
+    if (mix == null) {
+      asking.add(asking(need, null, false, wanted(need)));
+      return;
+    }
+    for (BasePlan.MixPart part : mix.parts()) {
+      asking.add(asking(need, part, false, partOf(wanted(need), part)));
+    }
+  }
+
+  private static long partOf(long whole, BasePlan.MixPart part) {
+    return Math.ceilDiv(whole * part.tenths(), Mixing.TENTHS);
+  }
+
   /**
+   * @param part null for the whole need
    * @param isIncomplete whether only what is useless for want of a companion is asked
    */
-  private Asking asking(Need need, boolean isIncomplete, long wanted) {
+  private Asking asking(
+      Need need, BasePlan.@Nullable MixPart part, boolean isIncomplete, long wanted) {
     List<Item> able = new ArrayList<>();
     Map<UUID, Long> flaws = new HashMap<>();
-    for (Item item : suitability.ofClasses(need.code().kind().classes())) {
-      Refusal refusal = suitability.refusal(need, item).orElse(null);
+    List<Item> some =
+        part == null
+            ? suitability.ofClasses(need.code().kind().classes())
+            : suitability.ofProduct(part.product());
+    for (Item item : some) {
+      Refusal refusal =
+          (part == null ? suitability.refusal(need, item) : suitability.refusalButShade(need, item))
+              .orElse(null);
       if (refusal == null && taste.isIncomplete(item) == isIncomplete) {
         able.add(item);
         boolean isPinned =
@@ -143,7 +171,7 @@ final class Picks {
         Comparator.<Item>comparingLong(item -> flaws.get(item.id()))
             .thenComparingDouble(item -> palettes.mass(item).grams())
             .thenComparing(item -> rank.get(item.id())));
-    return new Asking(need, wanted, able, flaws);
+    return new Asking(need, part, wanted, able, flaws);
   }
 
   private long wanted(Need need) {
@@ -248,7 +276,7 @@ final class Picks {
             ? taken.keySet().stream().mapToLong(id -> holding.shares(kit.get(id))).sum()
             : taken.values().stream().mapToLong(Long::longValue).sum();
     long wanted = wanted(need);
-    long missing = Math.max(0, Math.min(wanted, thousandths(need.amount())) - met);
+    long missing = missing(need, taken, Math.min(wanted, thousandths(need.amount())), met);
     taken.replaceAll((id, amount) -> Packs.isNeverUsedUp(kit.get(id)) ? 0 : amount);
     return new Pick(
         need,
@@ -257,6 +285,23 @@ final class Picks {
         taken.keySet().stream().anyMatch(id -> taste.isIncomplete(kit.get(id))),
         missing == 0 && met < wanted,
         missing > 0 ? refused(need) : List.of());
+  }
+
+  /** Of a mix each part has to be there: more of one does not make up for the other. */
+  private long missing(Need need, Map<UUID, Long> taken, long wanted, long met) {
+    BasePlan.Mix mix = plan.mix(need);
+    if (mix == null) {
+      return Math.max(0, wanted - met);
+    }
+    long missing = 0;
+    for (BasePlan.MixPart part : mix.parts()) {
+      long there =
+          suitability.ofProduct(part.product()).stream()
+              .mapToLong(item -> taken.getOrDefault(item.id(), 0L))
+              .sum();
+      missing += Math.max(0, partOf(wanted, part) - there);
+    }
+    return missing;
   }
 
   private List<PackingFinding.Refused> refused(Need need) {

@@ -52,6 +52,14 @@ public sealed interface Refusal extends Reason {
   /** Too light or too deep for the face. */
   record WrongDepth(@Nullable Double depth, double wanted) implements Refusal {}
 
+  /**
+   * Its measured colour lies too far from that of the face.
+   *
+   * @param deltaE by CIEDE2000
+   * @param limit what the house accepts
+   */
+  record WrongColour(double deltaE, double limit) implements Refusal {}
+
   /** Counted pieces are needed and it is measured, or the other way round. */
   record OtherUnit(Unit unit) implements Refusal {}
 

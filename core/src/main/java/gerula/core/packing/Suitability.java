@@ -49,6 +49,8 @@ final class Suitability {
   private final Map<UUID, SortedSet<Sensitivity>> reactsTo = new HashMap<>();
   private final Map<UUID, Optional<Refusal>> unfit = new HashMap<>();
   private final Map<UUID, Roles> roles = new HashMap<>();
+  private final Map<UUID, List<Item>> byProduct = new HashMap<>();
+  private final BaseColours colours;
 
   /**
    * @param kit in the order in which equal choices are made
@@ -62,12 +64,24 @@ final class Suitability {
           .classes()
           .forEach(one -> byClass.computeIfAbsent(one, _ -> new ArrayList<>()).add(item));
       useBys.put(item.id(), item.useBy(facts.house()));
+      byProduct.computeIfAbsent(item.product().id(), _ -> new ArrayList<>()).add(item);
     }
+    colours = new BaseColours(byProduct);
   }
 
   /** Everything of these classes that is still in the kit, in a fixed order. */
   List<Item> ofClasses(Collection<ProductClass> classes) {
     return ofClasses.computeIfAbsent(EnumSet.copyOf(classes), this::inOrder);
+  }
+
+  /** Everything of this product. */
+  List<Item> ofProduct(UUID product) {
+    return byProduct.getOrDefault(product, List.of());
+  }
+
+  /** How far items lie from the colours of faces. */
+  BaseColours colours() {
+    return colours;
   }
 
   private List<Item> inOrder(Set<ProductClass> classes) {
@@ -115,9 +129,21 @@ final class Suitability {
       return Optional.of(new Refusal.OtherUnit(item.left().unit()));
     }
     return wrongRole(need, item)
-        .or(() -> wrongDepth(need, item))
+        .or(() -> wrongShade(need, item))
         .or(() -> lacking(need, item))
         .or(() -> shared(item));
+  }
+
+  /** The same for a part of a mix: its own shade may be any. */
+  Optional<Refusal> refusalButShade(Need need, Item item) {
+    if (!fitsUnit(need.amount(), item)) {
+      return Optional.of(new Refusal.OtherUnit(item.left().unit()));
+    }
+    Set<Trait> traits = item.product().traits();
+    boolean isMixer = item.product().classes().contains(ProductClass.MIXER);
+    return (isMixer ? keptAway(need, traits) : lacking(need, item))
+        .or(() -> shared(item))
+        .or(() -> refusalForAny(need.faces(), item));
   }
 
   private static boolean fitsUnit(Need.Amount amount, Item item) {
@@ -144,6 +170,17 @@ final class Suitability {
             : new Refusal.OtherRole(new TreeSet<>(known.are())));
   }
 
+  private Optional<Refusal> wrongShade(Need need, Item item) {
+    Double difference = colours.difference(need, item);
+    if (difference == null) {
+      return wrongDepth(need, item);
+    }
+    double limit = facts.house().shadeLimit();
+    return difference > limit
+        ? Optional.of(new Refusal.WrongColour(difference, limit))
+        : Optional.empty();
+  }
+
   private static Optional<Refusal> wrongDepth(Need need, Item item) {
     Need.DepthWanted wanted = need.depth();
     Double depth = wanted == null ? null : item.product().depthNear(wanted.depth());
@@ -163,19 +200,21 @@ final class Suitability {
             .filter(trait -> !traits.contains(trait))
             .findFirst()
             .map(Refusal.Lacks::new);
-    return lacking.or(
-        () ->
-            need.mustNot().stream()
-                .sorted()
-                .filter(traits::contains)
-                .findFirst()
-                .map(Refusal.KeptAway::new));
+    return lacking.or(() -> keptAway(need, traits));
+  }
+
+  private static Optional<Refusal> keptAway(Need need, Set<Trait> traits) {
+    return need.mustNot().stream()
+        .sorted()
+        .filter(traits::contains)
+        .findFirst()
+        .map(Refusal.KeptAway::new);
   }
 
   /** What is for one person only may come along for a booking of one. */
   private Optional<Refusal> shared(Item item) {
     boolean isShared =
-        booking.faces().size() > 1
+        booking.heads() > 1
             && ONE_PERSON.contains(item.product().form())
             && !(item.forWhom() instanceof ForWhom.Only);
     return isShared ? Optional.of(new Refusal.OnePersonOnly()) : Optional.empty();

@@ -5,6 +5,7 @@ import gerula.core.kit.product.Roles;
 import gerula.core.rule.Reason;
 import java.time.LocalDate;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** Why this item and not another. Closed: every one has its words on the screen. */
 public sealed interface TakenReason extends Reason {
@@ -32,6 +33,14 @@ public sealed interface TakenReason extends Reason {
 
   /** Its shade suits the face. */
   record SuitsDepth(UUID face, double faceDepth, double depth) implements TakenReason {}
+
+  /**
+   * Its colour suits the face, alone or mixed.
+   *
+   * @param tenths of the base that are of it, 10 for all of it
+   * @param deltaE how far the mix lies from the face by CIEDE2000; null where it goes by depth
+   */
+  record InRecipe(UUID face, int tenths, @Nullable Double deltaE) implements TakenReason {}
 
   /** Among those that would do it ends first. */
   record UseFirst(LocalDate lastDay) implements TakenReason {}

@@ -1,5 +1,6 @@
 package gerula.core.rule;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Map;
 
 /**
@@ -11,16 +12,19 @@ import java.util.Map;
  * @param eyeMarginDays how many days before its use-by an eye product is replaced, 0 or more
  * @param reservePercent what is added to counted disposables, 0 to 200
  * @param deliveryDays how long an order takes to arrive, 0 to 120
+ * @param shadeLimit how far a base may lie from the face by CIEDE2000, 0.5 to 10
  */
+@RecordBuilder
 public record HouseRules(
     School dateLimits,
     Map<Code, Integer> ownMonths,
     int eyeMarginDays,
     int reservePercent,
-    int deliveryDays) {
+    int deliveryDays,
+    double shadeLimit) {
 
   /** What most houses do. Common practice; the days of delivery are from memory. */
-  public static final HouseRules USUAL = new HouseRules(School.USUAL, Map.of(), 14, 20, 7);
+  public static final HouseRules USUAL = new HouseRules(School.USUAL, Map.of(), 14, 20, 7, 2.0);
 
   /** The most months a house of its own mind can set. */
   public static final int MOST_MONTHS = 120;
@@ -31,16 +35,17 @@ public record HouseRules(
     eyeMargin(eyeMarginDays);
     reserve(reservePercent);
     delivery(deliveryDays);
+    shade(shadeLimit);
   }
 
   /** The same house keeping to the shortest limits everywhere. */
   public HouseRules cautious() {
-    return new HouseRules(School.CAUTIOUS, Map.of(), eyeMarginDays, reservePercent, deliveryDays);
+    return HouseRulesBuilder.builder(this).dateLimits(School.CAUTIOUS).ownMonths(Map.of()).build();
   }
 
   /** The same house in the other columns. */
   public HouseRules of(School school) {
-    return new HouseRules(school, ownMonths, eyeMarginDays, reservePercent, deliveryDays);
+    return HouseRulesBuilder.builder(this).dateLimits(school).build();
   }
 
   /**
@@ -77,6 +82,18 @@ public record HouseRules(
    */
   public static int delivery(int told) {
     return within("time of delivery", "days", told, 120);
+  }
+
+  /**
+   * @return the difference itself
+   * @throws IllegalArgumentException when it does not lie between 0.5 and 10
+   */
+  public static double shade(double told) {
+    if (!(told >= 0.5 && told <= 10)) {
+      throw new IllegalArgumentException(
+          "The difference a base may have lies between 0.5 and 10, but this is " + told + ".");
+    }
+    return told;
   }
 
   private static int within(String what, String unit, int told, int most) {

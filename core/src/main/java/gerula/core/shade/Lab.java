@@ -1,5 +1,7 @@
 package gerula.core.shade;
 
+import java.math.BigDecimal;
+
 /**
  * A colour in CIELAB under D65, 2 degrees.
  *
@@ -46,6 +48,45 @@ public record Lab(double l, double a, double b) {
    */
   public static Lab ofSrgb(String hex) {
     return Srgb.ofHex(hex).toLab();
+  }
+
+  /**
+   * A colour as somebody types it: #rrggbb, or lightness, a and b like "62 12 20".
+   *
+   * @throws IllegalArgumentException when it is neither
+   */
+  public static Lab read(String told) {
+    String text = told.strip();
+    if (text.startsWith("#")) {
+      return ofSrgb(text);
+    }
+    String[] numbers = text.split("[\\s;/]+");
+    try {
+      if (numbers.length == 3) {
+        return new Lab(number(numbers[0]), number(numbers[1]), number(numbers[2]));
+      }
+    } catch (NumberFormatException none) {
+      // Told below, as for anything else that is no colour.
+    }
+    throw new IllegalArgumentException(
+        "A colour is written like #c08f68, or as lightness, a and b like 62 12 20.");
+  }
+
+  private static double number(String told) {
+    return Double.parseDouble(told.replace(',', '.'));
+  }
+
+  /** As one types it: a screen's colour where it is one exactly, else lightness, a and b. */
+  public String told() {
+    String srgb = toSrgb();
+    if (ofSrgb(srgb).equals(this)) {
+      return srgb;
+    }
+    return text(l) + " " + text(a) + " " + text(b);
+  }
+
+  private static String text(double number) {
+    return BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
   }
 
   /** The nearest colour a screen can show, as #rrggbb. */

@@ -213,7 +213,8 @@ class UseByTest {
     PackDates pack = new PackDates(null, null, LocalDate.of(2031, 8, 31), null, null);
     UseBy own = UseBy.of(DateClass.FOUNDATION, pack, HouseLimit.ofMonths(6), 14);
     assertThat(own.lastDay()).isEqualTo(LocalDate.of(2032, 2, 29));
-    HouseRules house = new HouseRules(School.CAUTIOUS, Map.of(DateClass.FOUNDATION, 9), 14, 20, 7);
+    HouseRules house =
+        new HouseRules(School.CAUTIOUS, Map.of(DateClass.FOUNDATION, 9), 14, 20, 7, 2);
     assertThat(UseBy.of(DateClass.FOUNDATION, pack, house).lastDay())
         .isEqualTo(LocalDate.of(2032, 5, 31));
     assertThat(UseBy.of(DateClass.PRIMER, pack, house).lastDay())
@@ -221,13 +222,14 @@ class UseByTest {
     assertThat(UseBy.of(DateClass.FOUNDATION, pack, house.cautious()).lastDay())
         .isEqualTo(LocalDate.of(2032, 2, 29));
     assertThatThrownBy(() -> PackDates.inherited(List.of())).hasMessageContaining("source");
-    assertThatThrownBy(() -> new HouseRules(School.USUAL, Map.of(DateClass.PRIMER, 121), 14, 20, 7))
+    assertThatThrownBy(
+            () -> new HouseRules(School.USUAL, Map.of(DateClass.PRIMER, 121), 14, 20, 7, 2))
         .hasMessageContaining("121");
-    assertThatThrownBy(() -> new HouseRules(School.USUAL, Map.of(), 366, 20, 7))
+    assertThatThrownBy(() -> new HouseRules(School.USUAL, Map.of(), 366, 20, 7, 2))
         .hasMessageContaining("eye margin");
-    assertThatThrownBy(() -> new HouseRules(School.USUAL, Map.of(), 14, 201, 7))
+    assertThatThrownBy(() -> new HouseRules(School.USUAL, Map.of(), 14, 201, 7, 2))
         .hasMessageContaining("reserve");
-    assertThatThrownBy(() -> new HouseRules(School.USUAL, Map.of(), 14, 20, -1))
+    assertThatThrownBy(() -> new HouseRules(School.USUAL, Map.of(), 14, 20, -1, 2))
         .hasMessageContaining("delivery");
     assertThatThrownBy(() -> HouseLimit.ofMonths(0)).hasMessageContaining("1 and 120");
     assertThatThrownBy(() -> HouseLimit.ofMonths(121)).hasMessageContaining("121");

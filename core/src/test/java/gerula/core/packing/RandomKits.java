@@ -33,6 +33,7 @@ import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.HouseRules;
+import gerula.core.shade.Lab;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -118,6 +119,7 @@ public final class RandomKits {
         .concerns(some(Concern.class, 0.2))
         .sensitivities(sensitivities)
         .looksPerDay(1 + random.nextInt(5) / 4)
+        .colour(random.nextInt(3) == 0 ? Lab.ofSrgb(colour()) : null)
         .build();
   }
 
@@ -183,7 +185,7 @@ public final class RandomKits {
         .alsoServes(random.nextInt(8) == 0 ? some(ProductClass.class, 0.02) : Set.of())
         .form(oneOf(Arrays.asList(Form.values())))
         .content(content)
-        .colour(random.nextInt(3) == 0 ? null : String.format("#%06x", random.nextInt(1 << 24)))
+        .colour(random.nextInt(3) == 0 ? null : colour())
         .depth(productClass.section() == Section.BASE ? 1 + random.nextInt(19) / 2.0 : null)
         .shades(productClass.section() == Section.BASE ? shades() : List.of())
         .roles(Set.of())
@@ -191,6 +193,10 @@ public final class RandomKits {
         .composition(Composition.NOT_CHECKED.checked(found, LocalDate.of(2031, 1, 1)))
         .measures(null)
         .build();
+  }
+
+  private String colour() {
+    return String.format("#%06x", random.nextInt(1 << 24));
   }
 
   /** Most packs are of one shade. */

@@ -121,6 +121,7 @@ class CalendarBookings {
         List.of(),
         null,
         null,
+        null,
         null);
   }
 

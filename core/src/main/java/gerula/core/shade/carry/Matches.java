@@ -25,6 +25,9 @@ final class Matches {
   /** By face and pair: tenths of the first at that difference. */
   private final byte[][] tenths;
 
+  /** By face and shade: whether it may be used on it. */
+  private final boolean[][] isAllowed;
+
   private final double[] nearest;
   private final int[] nearestPair;
   private final byte[] nearestTenths;
@@ -36,6 +39,7 @@ final class Matches {
     int pairs = shades.size() * shades.size();
     least = new double[faces.size()][pairs];
     tenths = new byte[faces.size()][pairs];
+    isAllowed = new boolean[faces.size()][shades.size()];
     nearest = new double[faces.size()];
     nearestPair = new int[faces.size()];
     nearestTenths = new byte[faces.size()];
@@ -43,6 +47,11 @@ final class Matches {
       Arrays.fill(one, Double.POSITIVE_INFINITY);
     }
     Arrays.fill(nearest, Double.POSITIVE_INFINITY);
+    for (int face = 0; face < faces.size(); face++) {
+      for (int shade = 0; shade < shades.size(); shade++) {
+        isAllowed[face][shade] = !faces.get(face).without().contains(id(shade));
+      }
+    }
     fill();
   }
 
@@ -56,6 +65,9 @@ final class Matches {
     }
     for (int i = 0; i < shades.size(); i++) {
       for (int j = i + 1; j < shades.size(); j++) {
+        if (!shades.get(i).texture().equals(shades.get(j).texture())) {
+          continue;
+        }
         for (int of = leastOf(j); of <= mostOf(i); of++) {
           meet(i, j, of, ingredients.get(i).with(ingredients.get(j), of));
         }
@@ -77,7 +89,8 @@ final class Matches {
     for (int face = 0; face < faces.size(); face++) {
       Lab wanted = faces.get(face).colour();
       double cannotBeat = Math.max(nearest[face], limit);
-      if (ColourDifference.atLeast(wanted, mixed) > cannotBeat) {
+      boolean isOff = !isAllowed[face][i] || !isAllowed[face][j];
+      if (isOff || ColourDifference.atLeast(wanted, mixed) > cannotBeat) {
         continue;
       }
       double difference = ColourDifference.between(wanted, mixed);

@@ -1,0 +1,354 @@
+package gerula.core.packing;
+
+import gerula.core.booking.Face;
+import gerula.core.booking.Need;
+import gerula.core.booking.NeedCode;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.product.Product;
+import gerula.core.kit.product.ProductClass;
+import gerula.core.shade.Lab;
+import gerula.core.shade.Mixing;
+import gerula.core.shade.carry.FaceColour;
+import gerula.core.shade.carry.Recipe;
+import gerula.core.shade.carry.Shade;
+import gerula.core.shade.carry.ShadesToCarry;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Which shades the bases of a booking are made of, before it is settled which packs are taken.
+ *
+ * <p>Faces of a known colour are met by the fewest measured shades, alone or two of them mixed;
+ * what is pinned or packed already is used first. A face of which only the depth is known takes a
+ * shade near it; where there is none, two are mixed that lie to either side.
+ */
+final class BasePlan {
+
+  /**
+   * A part of a base.
+   *
+   * @param tenths 1 to 10
+   */
+  record MixPart(UUID product, int tenths) {}
+
+  /**
+   * What a base is made of.
+   *
+   * @param parts products, the larger part first
+   * @param deltaE null where it goes by depth
+   * @param depth null where it goes by colour
+   */
+  record Mix(List<MixPart> parts, @Nullable Double deltaE, @Nullable Double depth) {}
+
+  /** How near a mix of two depths has to come. Common practice: half a step is not seen. */
+  private static final double DEPTH_REACH = 0.5;
+
+  private static final int MOST_OF_A_MIXER = 3;
+
+  private final PackingList.PackingFacts facts;
+  private final Suitability suitability;
+  private final Map<Need, Mix> mixes = new IdentityHashMap<>();
+  private final Map<Need, Mix> nearest = new IdentityHashMap<>();
+
+  private BasePlan(PackingList.PackingFacts facts, Suitability suitability) {
+    this.facts = facts;
+    this.suitability = suitability;
+  }
+
+  static BasePlan of(
+      PackingList.PackingFacts facts, Suitability suitability, Collection<Need> needs) {
+    BasePlan plan = new BasePlan(facts, suitability);
+    Map<NeedCode, List<Need>> byCode = new TreeMap<>();
+    needs.stream()
+        .filter(BaseColours::isBase)
+        .forEach(need -> byCode.computeIfAbsent(need.code(), _ -> new ArrayList<>()).add(need));
+    byCode.values().forEach(plan::add);
+    return plan;
+  }
+
+  /** What this need is met by; null where it takes whatever suits it. */
+  @Nullable Mix mix(Need need) {
+    return mixes.get(need);
+  }
+
+  /** The nearest the kit comes to a need that nothing meets; null where there is nothing. */
+  @Nullable Mix nearest(Need need) {
+    return nearest.get(need);
+  }
+
+  private void add(List<Need> needs) {
+    needs.forEach(this::saidToBeHers);
+    List<Need> left =
+        needs.stream().filter(need -> mix(need) == null && wanted(need) != null).toList();
+    Set<UUID> kept = pinned();
+    if (!kept.isEmpty()) {
+      byColour(left, kept);
+      left = left.stream().filter(need -> mix(need) == null).toList();
+    }
+    byColour(left, null);
+    for (Need need : needs) {
+      if (mix(need) == null && !isMetAlone(need)) {
+        byDepth(need);
+      }
+    }
+  }
+
+  /** The shade she was said to match is taken where there is enough of it and it has no colour. */
+  private void saidToBeHers(Need need) {
+    Face face = need.face();
+    UUID hers = face == null ? null : face.matches();
+    if (hers != null && wanted(need) == null && parts(need).containsKey(hers)) {
+      mixes.put(need, new Mix(List.of(new MixPart(hers, Mixing.TENTHS)), 0.0, null));
+    }
+  }
+
+  private @Nullable Lab wanted(Need need) {
+    Face face = need.face();
+    return face == null ? null : suitability.colours().wanted(face);
+  }
+
+  /** Products the artist wants to take, or has in a bag already. */
+  private Set<UUID> pinned() {
+    return facts.kit().stream()
+        .filter(
+            item ->
+                facts.choices().pinned().contains(item.id()) || facts.packed().contains(item.id()))
+        .map(item -> item.product().id())
+        .collect(Collectors.toSet());
+  }
+
+  private boolean isMetAlone(Need need) {
+    return bases(need).stream()
+        .anyMatch(
+            item -> suitability.refusal(need, item).isEmpty() && suitability.leftOf(item) > 0);
+  }
+
+  private List<Item> bases(Need need) {
+    return suitability.ofClasses(need.code().kind().classes());
+  }
+
+  private static boolean isMixer(Product product) {
+    return product.classes().contains(ProductClass.MIXER);
+  }
+
+  /** All that may be part of a base for this need, with enough left of it. */
+  private Map<UUID, List<Item>> parts(Need need) {
+    Map<UUID, List<Item>> parts = new LinkedHashMap<>();
+    for (List<Item> some :
+        List.of(bases(need), suitability.ofClasses(Set.of(ProductClass.MIXER)))) {
+      for (Item item : some) {
+        if (suitability.refusalButShade(need, item).isEmpty()) {
+          parts.computeIfAbsent(item.product().id(), _ -> new ArrayList<>()).add(item);
+        }
+      }
+    }
+    long wanted = Picks.thousandths(need.withReserve());
+    parts.values().removeIf(items -> held(items) < least(items.getFirst().product(), wanted));
+    return parts;
+  }
+
+  private long held(List<Item> items) {
+    return items.stream().mapToLong(suitability::leftOf).sum();
+  }
+
+  private static long least(Product product, long wanted) {
+    return isMixer(product) ? Math.ceilDiv(wanted * MOST_OF_A_MIXER, Mixing.TENTHS) : wanted;
+  }
+
+  private void byColour(List<Need> needs, @Nullable Set<UUID> among) {
+    if (needs.isEmpty()) {
+      return;
+    }
+    List<Map<UUID, List<Item>>> parts = needs.stream().map(this::parts).toList();
+    Map<UUID, Item> products = new LinkedHashMap<>();
+    for (Map<UUID, List<Item>> some : parts) {
+      some.forEach(
+          (product, items) -> {
+            boolean isAsked = among == null || among.contains(product);
+            if (isAsked && suitability.colours().of(items.getFirst().product()) != null) {
+              products.putIfAbsent(product, lightest(items));
+            }
+          });
+    }
+    List<UUID> weighed = weighed(products, needs);
+    List<Shade> shades = new ArrayList<>();
+    for (UUID product : weighed) {
+      shades.add(shade(shades.size(), products.get(product)));
+    }
+    List<FaceColour> faces = new ArrayList<>();
+    for (int i = 0; i < needs.size(); i++) {
+      faces.add(face(needs.get(i), i, weighed, parts.get(i).keySet()));
+    }
+    ShadesToCarry carried = ShadesToCarry.of(shades, faces, facts.house().shadeLimit());
+    carried.recipes().forEach(recipe -> keep(mixes, needs, weighed, recipe));
+    carried.holes().stream()
+        .filter(hole -> !hole.parts().isEmpty())
+        .forEach(hole -> keep(nearest, needs, weighed, hole));
+  }
+
+  private static Item lightest(List<Item> items) {
+    return items.stream()
+        .min(
+            Comparator.<Item>comparingDouble(item -> item.mass().grams())
+                .thenComparing(Taste.BY_NAME))
+        .orElseThrow();
+  }
+
+  /** In one fixed order, and no more than can be weighed: those that lie nearest to any face. */
+  private List<UUID> weighed(Map<UUID, Item> products, List<Need> needs) {
+    Map<UUID, Double> distance = new HashMap<>();
+    products.forEach((product, item) -> distance.put(product, nearestFace(item, needs)));
+    return products.entrySet().stream()
+        .sorted(Comparator.comparingDouble(entry -> distance.get(entry.getKey())))
+        .limit(ShadesToCarry.MOST_SHADES)
+        .sorted(Map.Entry.comparingByValue(Taste.BY_NAME))
+        .map(Map.Entry::getKey)
+        .toList();
+  }
+
+  private double nearestFace(Item item, List<Need> needs) {
+    if (isMixer(item.product())) {
+      return 0;
+    }
+    return needs.stream()
+        .map(need -> suitability.colours().difference(need, item))
+        .mapToDouble(difference -> difference == null ? Double.MAX_VALUE : difference)
+        .min()
+        .orElse(Double.MAX_VALUE);
+  }
+
+  /** Ids by their place, so that the answer does not hang on what a kit's ids are. */
+  private static String id(int place) {
+    return "%03d".formatted(place);
+  }
+
+  private Shade shade(int place, Item item) {
+    Product product = item.product();
+    Lab colour = suitability.colours().of(product);
+    if (colour == null) {
+      throw new IllegalStateException("Only what was measured is weighed: " + product.name());
+    }
+    return new Shade(
+        id(place),
+        colour,
+        item.mass().grams(),
+        isMixer(product),
+        Texture.of(product.form()).name());
+  }
+
+  private FaceColour face(Need need, int place, List<UUID> weighed, Set<UUID> allowed) {
+    Set<String> without = new HashSet<>();
+    for (int i = 0; i < weighed.size(); i++) {
+      if (!allowed.contains(weighed.get(i))) {
+        without.add(id(i));
+      }
+    }
+    Lab wanted = wanted(need);
+    if (wanted == null) {
+      throw new IllegalStateException("Only faces of a known colour are matched by it.");
+    }
+    return new FaceColour(id(place), wanted, without);
+  }
+
+  private static void keep(
+      Map<Need, Mix> into, List<Need> needs, List<UUID> weighed, Recipe recipe) {
+    List<MixPart> parts =
+        recipe.parts().stream()
+            .map(part -> new MixPart(weighed.get(Integer.parseInt(part.id())), part.tenths()))
+            .toList();
+    Need need = needs.get(Integer.parseInt(recipe.face()));
+    into.put(need, new Mix(parts, recipe.deltaE(), null));
+  }
+
+  /** Two shades to either side; those that others are mixed of first, then what comes nearest. */
+  private void byDepth(Need need) {
+    List<Item> able =
+        parts(need).values().stream()
+            .map(BasePlan::lightest)
+            .filter(item -> item.product().depth() != null)
+            .filter(
+                item -> wanted(need) == null || suitability.colours().of(item.product()) == null)
+            .sorted(Taste.BY_NAME)
+            .toList();
+    Set<UUID> carried =
+        mixes.values().stream()
+            .flatMap(mix -> mix.parts().stream())
+            .map(MixPart::product)
+            .collect(Collectors.toSet());
+    List<Weighed> found = new ArrayList<>();
+    for (int i = 0; i < able.size(); i++) {
+      for (int j = i + 1; j < able.size(); j++) {
+        mixed(need, able.get(i), able.get(j), carried, found);
+      }
+    }
+    Comparator<Weighed> nearestFirst =
+        Comparator.<Weighed>comparingDouble(one -> one.off)
+            .thenComparingInt(one -> one.more)
+            .thenComparingDouble(one -> one.massG);
+    found.stream()
+        .filter(one -> one.off <= DEPTH_REACH)
+        .min(Comparator.<Weighed>comparingInt(one -> one.more).thenComparing(nearestFirst))
+        .ifPresent(best -> mixes.put(need, best.mix));
+    if (mix(need) == null && !nearest.containsKey(need)) {
+      able.forEach(item -> alone(need, item, found));
+      found.stream().min(nearestFirst).ifPresent(best -> nearest.put(need, best.mix));
+    }
+  }
+
+  private static void alone(Need need, Item item, List<Weighed> found) {
+    Double depth = item.product().depth();
+    Need.DepthWanted wanted = need.depth();
+    if (depth != null && wanted != null && !isMixer(item.product())) {
+      Mix mix = new Mix(List.of(new MixPart(item.product().id(), Mixing.TENTHS)), null, depth);
+      double off = Math.abs(depth - wanted.depth());
+      found.add(new Weighed(mix, off, 1, item.mass().grams()));
+    }
+  }
+
+  /**
+   * @param off how far it lies from the depth wanted
+   * @param more shades of it that no other base is made of
+   */
+  private record Weighed(Mix mix, double off, int more, double massG) {}
+
+  private static void mixed(
+      Need need, Item one, Item other, Set<UUID> carried, List<Weighed> found) {
+    Product first = one.product();
+    Product second = other.product();
+    boolean isMixable = Texture.of(first.form()) == Texture.of(second.form());
+    Double light = first.depth();
+    Double deep = second.depth();
+    Need.DepthWanted wanted = need.depth();
+    if (!isMixable || light == null || deep == null || wanted == null) {
+      return;
+    }
+    int most = isMixer(first) ? MOST_OF_A_MIXER : Mixing.TENTHS - 1;
+    int least = isMixer(second) ? Mixing.TENTHS - MOST_OF_A_MIXER : 1;
+    for (int tenths = least; tenths <= most; tenths++) {
+      double depth = (light * tenths + deep * (Mixing.TENTHS - tenths)) / Mixing.TENTHS;
+      MixPart larger = new MixPart(first.id(), tenths);
+      MixPart smaller = new MixPart(second.id(), Mixing.TENTHS - tenths);
+      List<MixPart> parts =
+          tenths * 2 >= Mixing.TENTHS ? List.of(larger, smaller) : List.of(smaller, larger);
+      int more = (int) parts.stream().filter(part -> !carried.contains(part.product())).count();
+      found.add(
+          new Weighed(
+              new Mix(parts, null, depth),
+              Math.abs(depth - wanted.depth()),
+              more,
+              one.mass().grams() + other.mass().grams()));
+    }
+  }
+}
