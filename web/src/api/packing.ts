@@ -20,3 +20,12 @@ export function usePackingList(booking: string) {
     queryFn: () => ask<PackingList>("GET", `/api/bookings/${booking}/packing-list`),
   });
 }
+
+/** Why an item is not on a list. */
+export function useWhyNot(booking: string, item: string) {
+  return useQuery({
+    queryKey: [...packingListKey(booking), "why-not", item],
+    queryFn: () =>
+      ask<Schemas["WhyNotView"]>("GET", `/api/bookings/${booking}/why-not?item=${item}`),
+  });
+}

@@ -6,7 +6,6 @@ import { useBooking } from "../api/booking";
 import { type Booking, Problem } from "../api/client";
 import { useToday } from "../api/session";
 import { FormEnd } from "../parts/FormEnd";
-import { Sentence } from "../parts/Sentence";
 import { useTyped } from "../parts/typed";
 import { Button } from "../ui/Button";
 import { ChangedElsewhere } from "../ui/ChangedElsewhere";
@@ -21,6 +20,7 @@ import {
   fromBooking,
   toDraft,
 } from "./bookingForm";
+import { GrowingSentence } from "./GrowingSentence";
 
 export function BookingNew() {
   const today = useToday();
@@ -80,7 +80,7 @@ function Editor({ id, start, booking }: EditorProps) {
         }}
         className="flex max-w-4xl flex-col gap-6"
       >
-        <Sentence>{booking ? `Edit ${booking.title}.` : "A new booking."}</Sentence>
+        <GrowingSentence id={id} isNew={booking === null} />
         {theirs && (
           <ChangedElsewhere
             what="booking"

@@ -17,6 +17,7 @@ import { clockTime, nearDate, plusDays, shortDate } from "../words/dates";
 import { openGaps } from "../words/gaps";
 import { fullName } from "../words/items";
 import { markWords } from "../words/marks";
+import { readinessWords } from "../words/packing";
 import { Mended } from "./Mended";
 
 /** What has to be done before the next job. */
@@ -95,7 +96,7 @@ function NextBooking({ booking, today }: { booking: Booking; today: string }) {
                   </Counted>
                 </>
               )}
-              .
+              . {list.lines.length > 0 && readinessWords(list.readiness, today)}
             </>
           ))}
       </Sentence>

@@ -7,6 +7,7 @@ import { fullName, shortName } from "../words/items";
 import type { PackingWords } from "../words/packing";
 import { leftOf } from "../words/quantities";
 import { useDeciding } from "./useDeciding";
+import { WhyNot } from "./WhyNot";
 
 type ByHandProps = { list: PackingList; words: PackingWords };
 
@@ -14,6 +15,7 @@ type ByHandProps = { list: PackingList; words: PackingWords };
 export function ByHand({ list, words }: ByHandProps) {
   const { item: decide } = useDeciding(list.booking.id);
   const [typed, setTyped] = useState("");
+  const [asked, setAsked] = useState<string | null>(null);
   const on = new Set(list.lines.map((line) => line.item.id));
   const found = useFound(typed).data?.items ?? [];
   const leftOut = list.booking.choices.leftOut;
@@ -32,17 +34,29 @@ export function ByHand({ list, words }: ByHandProps) {
             .filter((item) => !on.has(item.id) && item.discardedOn === null)
             .slice(0, 6)
             .map((item) => (
-              <li key={item.id}>
-                <button
-                  type="button"
-                  className="min-h-9 w-full border-hair border-b py-1 text-left hover:bg-lit max-hand:min-h-11"
-                  onClick={() => {
-                    decide(item.id, "add", `Added ${shortName(item)}.`);
-                    setTyped("");
-                  }}
-                >
-                  {fullName(item)} <span className="text-soft">{leftOf(item)}</span>
-                </button>
+              <li key={item.id} className="border-hair border-b">
+                <div className="flex items-center gap-3">
+                  <button
+                    type="button"
+                    className="min-h-9 min-w-0 flex-1 py-1 text-left hover:bg-lit max-hand:min-h-11"
+                    onClick={() => {
+                      decide(item.id, "add", `Added ${shortName(item)}.`);
+                      setTyped("");
+                    }}
+                  >
+                    {fullName(item)} <span className="text-soft">{leftOf(item)}</span>
+                  </button>
+                  <Button
+                    kind="bare"
+                    aria-label={`Why not ${shortName(item)}?`}
+                    onClick={() => setAsked(asked === item.id ? null : item.id)}
+                  >
+                    Why not?
+                  </Button>
+                </div>
+                {asked === item.id && (
+                  <WhyNot booking={list.booking.id} item={item.id} words={words} />
+                )}
               </li>
             ))}
         </ul>

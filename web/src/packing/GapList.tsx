@@ -1,9 +1,11 @@
 import { useState } from "react";
 import type { Schemas } from "../api/client";
+import type { PackingList } from "../api/packing";
 import { Button } from "../ui/Button";
 import { capital, count, needWord } from "../words/codes";
 import { openGaps } from "../words/gaps";
 import { type Gap, gapLines, gapTitle, type PackingWords } from "../words/packing";
+import { Remedies } from "./Remedies";
 import { useDeciding } from "./useDeciding";
 
 type Finding = Schemas["PackingFinding"];
@@ -11,11 +13,15 @@ type Finding = Schemas["PackingFinding"];
 /** So many are read in one go; the rest is one press away. */
 const FIRST = 8;
 
-type GapListProps = { booking: string; findings: Finding[]; words: PackingWords };
+type GapListProps = {
+  booking: PackingList["booking"];
+  findings: Finding[];
+  words: PackingWords;
+};
 
 /** What is missing, and what was decided to be done without. */
 export function GapList({ booking, findings, words }: GapListProps) {
-  const { need } = useDeciding(booking);
+  const { need } = useDeciding(booking.id);
   const [isAll, setAll] = useState(false);
   const gaps = findings.filter((finding) => finding.code === "gap");
   const open = openGaps(findings);
@@ -31,6 +37,7 @@ export function GapList({ booking, findings, words }: GapListProps) {
         {shown.map((gap) => (
           <GapRow
             key={gap.facts.need}
+            booking={booking}
             gap={gap}
             words={words}
             onWithout={() => need(gap.facts.need, true)}
@@ -63,13 +70,18 @@ export function GapList({ booking, findings, words }: GapListProps) {
   );
 }
 
-type GapRowProps = { gap: Gap; words: PackingWords; onWithout: () => void };
+type GapRowProps = {
+  booking: PackingList["booking"];
+  gap: Gap;
+  words: PackingWords;
+  onWithout: () => void;
+};
 
-function GapRow({ gap, words, onWithout }: GapRowProps) {
+function GapRow({ booking, gap, words, onWithout }: GapRowProps) {
   const [first, ...rest] = gapLines(gap, words);
   return (
-    <li className="flex items-center gap-3 border-hair border-b py-1">
-      <svg viewBox="0 0 24 24" className="size-5 shrink-0" aria-hidden="true">
+    <li className="flex items-start gap-3 border-hair border-b py-1">
+      <svg viewBox="0 0 24 24" className="mt-2 size-5 shrink-0" aria-hidden="true">
         <circle
           cx="12"
           cy="12"
@@ -81,15 +93,16 @@ function GapRow({ gap, words, onWithout }: GapRowProps) {
         />
         <path d="M7 17L17 7" stroke="var(--stop)" strokeWidth="1.5" />
       </svg>
-      <details className="min-w-0 flex-1">
+      <details className="min-w-0 flex-1 py-1.5">
         <summary className="cursor-pointer text-stop">
           {gapTitle(gap, words)} <span className="text-soft text-sm">{first}</span>
         </summary>
-        {rest.slice(0, 4).map((text) => (
+        {rest.map((text) => (
           <p key={text} className="text-[0.87rem] text-soft">
             {text}
           </p>
         ))}
+        <Remedies booking={booking} gap={gap} words={words} />
       </details>
       <Button
         kind="bare"

@@ -35,7 +35,7 @@ export function PackDesk({ list }: { list: PackingList }) {
       <Doing list={list} />
       <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] items-start gap-8">
         <div className="min-w-0">
-          <GapList booking={booking.id} findings={list.findings} words={words} />
+          <GapList booking={booking} findings={list.findings} words={words} />
           <RecipeList recipes={list.recipes} words={words} />
           <LineList list={list} words={words} chosen={chosen} onChoose={setChosen} />
           {booking.stage === "planned" && <ByHand list={list} words={words} />}

@@ -4,7 +4,7 @@ import { Counted, Sentence } from "../parts/Sentence";
 import { capital, count, word } from "../words/codes";
 import { clockTime, nearDate } from "../words/dates";
 import { openGaps } from "../words/gaps";
-import { gapTitle, type PackingWords } from "../words/packing";
+import { gapTitle, type PackingWords, readinessWords } from "../words/packing";
 import { mass } from "../words/quantities";
 
 const SEEN_IN_A_SENTENCE = new Set([
@@ -64,9 +64,10 @@ export function PackingSentence({ list, words }: { list: PackingList; words: Pac
           <Counted to="#notes" state="soon">
             {capital(count(running, "item"))}
           </Counted>{" "}
-          {running === 1 ? "goes" : "go"} out of date before the last day.
+          {running === 1 ? "goes" : "go"} out of date before the last day.{" "}
         </>
       )}
+      {lines.length > 0 && readinessWords(list.readiness, today)}
     </Sentence>
   );
 }

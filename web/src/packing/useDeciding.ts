@@ -16,8 +16,24 @@ export function useDeciding(booking: string) {
       quiet(
         perform({
           path: `/api/bookings/${booking}/decide-need`,
-          body: { need, without },
+          body: { need, without, instead: null },
           done: without ? "Noted: you do without it." : "Back among the gaps.",
+        }),
+      ),
+    instead: (need: string, item: string, name: string) =>
+      quiet(
+        perform({
+          path: `/api/bookings/${booking}/decide-need`,
+          body: { need, without: true, instead: item },
+          done: `${name} goes along instead.`,
+        }),
+      ),
+    buy: (product: string, name: string, neededOn: string, why: string) =>
+      quiet(
+        perform({
+          path: "/api/buying",
+          body: { id: crypto.randomUUID(), product, packs: 1, neededOn, why },
+          done: `${name} is on the buying list.`,
         }),
       ),
   };

@@ -1,6 +1,6 @@
 import type { Drawn, Face, Line, Schemas } from "../api/client";
-import { capital, needWord, roleWord, word } from "./codes";
-import { inDate } from "./dates";
+import { capital, count, needWord, roleWord, word } from "./codes";
+import { inDate, nearDate } from "./dates";
 import { fullName, shortName } from "./items";
 import { amount, figure, mass } from "./quantities";
 
@@ -247,7 +247,7 @@ export function gapTitle(gap: Gap, words: PackingWords): string {
   return `${what}${forWhom}${depth !== null ? `, depth ${depth}` : ""}`;
 }
 
-/** How much is missing, and what came nearest. */
+/** How much is missing, and what is of no use without it. */
 export function gapLines(gap: Gap, words: PackingWords): string[] {
   const { shortThousandths, unit, nearest, blocks } = gap.facts;
   const short =
@@ -257,15 +257,67 @@ export function gapLines(gap: Gap, words: PackingWords): string[] {
   const blocked = blocks.length
     ? [`Without it of no use: ${names(blocks.map((item) => itemName(item, words)))}.`]
     : [];
-  const refused = nearest.map(({ item, reason }) => {
-    const known = words.items.get(item);
-    return `${known ? fullName(known) : "One item"} ${refusalWords(reason, words)}.`;
+  return [...short, ...blocked, ...(nearest.length ? [] : ["The kit has nothing of this kind."])];
+}
+
+type Refused = Schemas["Refused"];
+
+/** What came near, and why it is not taken. */
+export function refusedWords({ item, reason }: Refused, words: PackingWords): string {
+  const known = words.items.get(item);
+  return `${known ? fullName(known) : "One item"} ${refusalWords(reason, words)}.`;
+}
+
+/** Why one of two that would both do is taken. */
+export const PREFERRED: Record<NonNullable<Schemas["NeedAnswer"]["because"]>, string> = {
+  pinned: "you pinned it",
+  complete: "the other is of no use without something that is missing",
+  "kept-for-her": "it is kept for her",
+  "label-read": "its label was read",
+  "wanted-traits": "it does more of what is wanted",
+  "nothing-special": "the other does something nobody asks for",
+  "nearer-shade": "its shade is nearer",
+  "fewer-pieces": "it serves other needs too",
+  lighter: "it is lighter",
+  clean: "it is clean",
+  "put-first": "you put it first",
+  "not-due-for-replacement": "the other is due for replacement",
+  "open-already": "it is open already",
+  "earlier-date": "it goes out of date sooner",
+  favourite: "it is a favourite",
+  "not-rare": "the other is kept for rare cases",
+  "in-the-bag": "it is in the bag already",
+  "by-name": "both are alike, and one is enough",
+};
+
+/** Why an item is not on the list, a line for each need it could serve. */
+export function whyNotLines({ answers }: Schemas["WhyNot"], words: PackingWords): string[] {
+  if (answers.length === 0) return ["Nothing on this booking asks for it."];
+  return answers.map(({ need, faces, refusal, instead, because }) => {
+    const forWhom = faces.length ? ` for ${names(faces.map((id) => faceName(id, words)))}` : "";
+    const what = `${capital(needWord(need))}${forWhom}`;
+    if (refusal) return `${what}: it ${refusalWords(refusal, words)}.`;
+    if (!instead || !because) return `${what}: nothing more is needed.`;
+    return `${what}: ${itemName(instead, words)} is taken, because ${PREFERRED[because]}.`;
   });
-  return [
-    ...short,
-    ...blocked,
-    ...(refused.length ? refused : ["The kit has nothing of this kind."]),
+}
+
+/** Whether it can go, in one sentence. */
+export function readinessWords(readiness: Schemas["Readiness"], today: string): string {
+  const { state, toDo, toGet, by } = readiness;
+  const things = [
+    toDo > 0 && `${count(toDo, "task")} ${toDo === 1 ? "is" : "are"} done`,
+    toGet > 0 && `${toDo > 0 ? String(toGet) : count(toGet, "item")} got`,
   ];
+  const what = things.filter(Boolean).join(" and ");
+  switch (state) {
+    case "ready":
+      return "Ready to go.";
+    case "when-done":
+      return `Ready when ${toDo === 0 ? what.replace(" got", toGet === 1 ? " is got" : " are got") : what}${by ? ` by ${nearDate(by, today)}` : ""}.`;
+    case "too-late-to-order":
+      return `${capital(count(toGet, "item"))} too late to order: borrow ${toGet === 1 ? "it" : "them"} or do without.`;
+  }
 }
 
 /** A finding, as a sentence. */

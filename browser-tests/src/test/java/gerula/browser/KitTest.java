@@ -139,7 +139,7 @@ class KitTest extends WithTheDemo {
     artist.press("Save booking").click();
     // What is wrong opens by itself.
     assertThat(artist.page.getByText("Say the skin depth, 1 light to 10 deep.")).isVisible();
-    artist.press("Depth 5").click();
+    artist.page.getByLabel("Depth 5, neutral").click();
     artist.press("Save booking").click();
     assertThat(artist.page.getByText("This is no date.")).isVisible();
     artist.page.getByLabel("Last day").fill("19 may");

@@ -63,6 +63,20 @@ public class Bookings {
     return store.find(id).orElseThrow(() -> Refused.notThere("booking", id));
   }
 
+  /**
+   * The booking as it would be with this draft, without keeping anything; with what was decided
+   * about its list. To be called within the workspace.
+   */
+  public StoredBooking asItMightBe(UUID id, BookingDraft draft) {
+    check(id, draft);
+    Faults faults = new Faults();
+    Booking booking = draft.toBooking(id, faults).orElseThrow();
+    return store
+        .find(id)
+        .map(stored -> stored.with(booking, draft))
+        .orElseGet(() -> StoredBooking.of(booking, draft));
+  }
+
   /** Those whose last day has not passed, the next first. To be called within the workspace. */
   public List<StoredBooking> ahead(LocalDate today) {
     return store.all().stream()

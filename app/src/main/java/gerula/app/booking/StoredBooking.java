@@ -25,4 +25,33 @@ public record StoredBooking(
     List<BookingDay> days,
     @Nullable Instant departedAt,
     @Nullable Instant backAt,
-    int version) {}
+    int version) {
+
+  /** One that was never kept. */
+  static StoredBooking of(Booking booking, BookingDraft draft) {
+    return new StoredBooking(
+        booking,
+        draft.callTime(),
+        draft.location(),
+        draft.bags(),
+        Choices.NONE,
+        draft.toldDays(),
+        null,
+        null,
+        0);
+  }
+
+  /** The same one as this draft has it; what was decided and where it stands stay. */
+  StoredBooking with(Booking changed, BookingDraft draft) {
+    return new StoredBooking(
+        changed,
+        draft.callTime(),
+        draft.location(),
+        draft.bags(),
+        choices,
+        draft.toldDays(),
+        departedAt,
+        backAt,
+        version);
+  }
+}

@@ -12,6 +12,7 @@ import gerula.core.rule.Code;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What the artist decides about a list: it holds until she decides otherwise. */
@@ -62,15 +63,29 @@ class Choosing {
         });
   }
 
-  /** Does without a need, or not any more. */
-  void need(SignedIn who, UUID actId, UUID booking, String need, boolean isWithout) {
+  /**
+   * Does without a need, or not any more.
+   *
+   * @param instead what is taken though it is not quite what is needed, null for nothing
+   */
+  void need(
+      SignedIn who,
+      UUID actId,
+      UUID booking,
+      String need,
+      boolean isWithout,
+      @Nullable UUID instead) {
     ledger.perform(
         who,
         actId,
         "decided",
         Map.of("booking", booking, "need", need, "without", isWithout),
         act -> {
-          Choices decided = locked(booking).choices().without(need, isWithout);
+          Choices without = locked(booking).choices().without(need, isWithout);
+          if (instead != null) {
+            kit.inKit(act, List.of(instead));
+          }
+          Choices decided = instead == null ? without : without.adding(instead);
           act.touch(ThingKind.BOOKING_THING, booking, () -> store.setChoices(booking, decided));
         });
   }

@@ -1,5 +1,6 @@
 package gerula.app.packing;
 
+import gerula.app.booking.BookingDraft;
 import gerula.app.booking.BookingRecords;
 import gerula.app.booking.Bookings;
 import gerula.app.booking.StoredBooking;
@@ -12,7 +13,10 @@ import gerula.app.packing.PackingRecords.BagsView;
 import gerula.app.packing.PackingRecords.DrawnItem;
 import gerula.app.packing.PackingRecords.LineView;
 import gerula.app.packing.PackingRecords.PackingListView;
+import gerula.app.packing.PackingRecords.TriedList;
+import gerula.app.packing.PackingRecords.WhyNotView;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.rule.HouseStore;
 import gerula.core.booking.Booking;
@@ -23,12 +27,15 @@ import gerula.core.kit.place.PlaceTree;
 import gerula.core.packing.Claims;
 import gerula.core.packing.PackingLine;
 import gerula.core.packing.PackingList;
+import gerula.core.packing.Readiness;
 import gerula.core.packing.TakenReason;
+import gerula.core.packing.WhyNot;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
 import gerula.core.rule.HouseRules;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -46,6 +53,7 @@ class Packing {
   private final Views views;
   private final HouseStore house;
   private final OtherBookings others;
+  private final WorkspaceTime time;
 
   Packing(
       Bookings bookings,
@@ -55,7 +63,8 @@ class Packing {
       Workspaces workspaces,
       Views views,
       HouseStore house,
-      OtherBookings others) {
+      OtherBookings others,
+      WorkspaceTime time) {
     this.bookings = bookings;
     this.kit = kit;
     this.places = places;
@@ -64,6 +73,7 @@ class Packing {
     this.views = views;
     this.house = house;
     this.others = others;
+    this.time = time;
   }
 
   PackingListView list(SignedIn who, UUID booking) {
@@ -91,7 +101,11 @@ class Packing {
   }
 
   private BookingFacts facts(UUID id) {
-    StoredBooking booking = bookings.existing(id);
+    return facts(bookings.existing(id));
+  }
+
+  private BookingFacts facts(StoredBooking booking) {
+    UUID id = booking.booking().id();
     BookingFacts alone =
         new BookingFacts(
             booking,
@@ -117,6 +131,7 @@ class Packing {
         lines.stream().map(line -> line(line, facts, stored, now)).toList(),
         isAway(facts) ? List.of() : list.findings(),
         list.recipes(),
+        readiness(facts, list),
         facts.packed().size(),
         Mass.sum(lines.stream().map(line -> line.item().mass())).grams(),
         Mass.sum(
@@ -125,6 +140,48 @@ class Packing {
                     .map(line -> line.item().mass()))
             .grams(),
         mentioned(facts, list, lines, now));
+  }
+
+  private Readiness readiness(BookingFacts facts, PackingList list) {
+    return Readiness.of(list, facts.known(), facts.house(), time.today());
+  }
+
+  WhyNotView whyNot(SignedIn who, UUID booking, UUID item) {
+    return workspaces.read(
+        who.workspace(),
+        () -> {
+          BookingFacts facts = facts(booking);
+          WhyNot whyNot = PackingList.whyNot(forTheCore(facts), item);
+          Set<UUID> wanted =
+              whyNot.answers().stream()
+                  .map(WhyNot.NeedAnswer::instead)
+                  .filter(Objects::nonNull)
+                  .collect(Collectors.toSet());
+          return new WhyNotView(whyNot, pieces(facts, wanted, views.with(facts.places())));
+        });
+  }
+
+  /** More are told as a number. */
+  private static final int FIRST_GAPS = 6;
+
+  TriedList tryOut(SignedIn who, UUID id, BookingDraft draft) {
+    return workspaces.read(
+        who.workspace(),
+        () -> {
+          BookingFacts facts = facts(bookings.asItMightBe(id, draft));
+          PackingList list = PackingList.of(forTheCore(facts));
+          List<String> gaps =
+              list.gaps().stream()
+                  .filter(gap -> !gap.isAccepted())
+                  .map(gap -> gap.need().code())
+                  .toList();
+          return new TriedList(
+              list.lines().size(),
+              list.mass().grams(),
+              gaps.stream().limit(FIRST_GAPS).toList(),
+              gaps.size(),
+              readiness(facts, list));
+        });
   }
 
   /** The chosen bags as they are, or will be when everything on the list is in them. */

@@ -1,8 +1,11 @@
 package gerula.app.packing;
 
+import gerula.app.booking.BookingDraft;
 import gerula.app.packing.PackingRecords.BagsView;
 import gerula.app.packing.PackingRecords.PackingListView;
 import gerula.app.packing.PackingRecords.PutBackResult;
+import gerula.app.packing.PackingRecords.TriedList;
+import gerula.app.packing.PackingRecords.WhyNotView;
 import gerula.app.platform.workspace.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
@@ -11,12 +14,14 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -43,6 +48,7 @@ class PackingController {
   /**
    * @param need its code, with the role of a colour behind a colon
    * @param without whether it is done without
+   * @param instead an item that is taken though it is not quite what is needed; null for none
    */
   record DecideNeed(
       @NotNull UUID actId,
@@ -51,7 +57,11 @@ class PackingController {
               regexp = "[a-z0-9-]{1,40}(:[a-z0-9-]{1,40})?",
               message = "A need is written like eyes:matte-light.")
           String need,
-      boolean without) {}
+      boolean without,
+      @Nullable UUID instead) {}
+
+  /** A booking as it might be. */
+  record TryBooking(@NotNull @Valid BookingDraft booking) {}
 
   /** Things that went into the bag, or came out of it. */
   record Tick(
@@ -67,6 +77,22 @@ class PackingController {
   @GetMapping("/api/bookings/{id}/packing-list")
   PackingListView list(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
     return packing.list(who, id);
+  }
+
+  /** Why an item is not on the list. */
+  @GetMapping("/api/bookings/{id}/why-not")
+  WhyNotView whyNot(
+      @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @RequestParam UUID item) {
+    return packing.whyNot(who, id, item);
+  }
+
+  /** What the list of a booking would be, without keeping anything; it may be a new one. */
+  @PostMapping("/api/bookings/{id}/try")
+  TriedList tryOut(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody TryBooking asked) {
+    return packing.tryOut(who, id, asked.booking());
   }
 
   @GetMapping("/api/bookings/{id}/bags")
@@ -89,7 +115,7 @@ class PackingController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody DecideNeed asked) {
-    choosing.need(who, asked.actId(), id, asked.need(), asked.without());
+    choosing.need(who, asked.actId(), id, asked.need(), asked.without(), asked.instead());
   }
 
   @PostMapping("/api/bookings/{id}/pack")

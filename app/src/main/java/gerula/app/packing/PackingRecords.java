@@ -8,7 +8,9 @@ import gerula.core.kit.opencase.Tray;
 import gerula.core.kit.product.Section;
 import gerula.core.packing.BaseRecipe;
 import gerula.core.packing.PackingFinding;
+import gerula.core.packing.Readiness;
 import gerula.core.packing.TakenReason;
+import gerula.core.packing.WhyNot;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.UUID;
@@ -52,10 +54,28 @@ final class PackingRecords {
       List<LineView> lines,
       List<PackingFinding> findings,
       List<BaseRecipe> recipes,
+      Readiness readiness,
       int packedCount,
       long massG,
       long packedMassG,
       List<DrawnItem> mentioned) {}
+
+  /**
+   * What a list would be.
+   *
+   * @param items how many things
+   * @param massG all packs on it, without the bags
+   * @param gaps needs that the kit cannot meet, the first few by their codes
+   * @param gapCount how many there are in all
+   */
+  record TriedList(int items, long massG, List<String> gaps, int gapCount, Readiness readiness) {}
+
+  /**
+   * Why an item is not on a list.
+   *
+   * @param mentioned what is taken instead
+   */
+  record WhyNotView(WhyNot whyNot, List<DrawnItem> mentioned) {}
 
   /**
    * The chosen bags laid open.
@@ -72,6 +92,7 @@ final class PackingRecords {
       return new DrawnItem(
           item.id(),
           new DrawnProduct(
+              item.product().id(),
               item.product().maker(),
               item.product().name(),
               item.product().shade(),
@@ -87,7 +108,12 @@ final class PackingRecords {
    * @param colour sRGB as #rrggbb, null when unknown
    */
   record DrawnProduct(
-      String maker, String name, String shade, @Nullable String colour, @Nullable Double depth) {}
+      UUID id,
+      String maker,
+      String name,
+      String shade,
+      @Nullable String colour,
+      @Nullable Double depth) {}
 
   /** Of the four marks the one that is drawn. */
   record DrawnMarks(DrawnMark date) {}

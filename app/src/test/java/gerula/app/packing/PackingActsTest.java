@@ -63,6 +63,53 @@ class PackingActsTest {
         .isEqualTo(10);
   }
 
+  @Test
+  void aBookingIsTriedWithoutKeepingAnything() {
+    ObjectNode asked = act();
+    asked.remove("actId");
+    asked.set("booking", Kits.booking(bag));
+    ObjectNode face = (ObjectNode) asked.withObject("booking").withArray("faces").get(0);
+    face.put("id", Kits.id()).withArray("services").add("eyes");
+    JsonNode tried = client.post(path("try"), asked).expect(200).body();
+    assertThat(tried.path("items").asInt()).isEqualTo(1);
+    assertThat(tried.path("gapCount").asInt()).isGreaterThan(6);
+    assertThat(tried.path("gaps")).hasSize(6);
+    assertThat(tried.at("/readiness/state").asString()).isEqualTo("too-late-to-order");
+    assertThat(list().at("/booking/faces/0/services")).hasSize(1);
+    String unknown = Kits.id();
+    face.put("id", Kits.id());
+    client.post("/api/bookings/" + unknown + "/try", asked).expect(200);
+    client.get("/api/bookings/" + unknown).expect(404);
+    face.put("depth", 11);
+    client.post("/api/bookings/" + unknown + "/try", asked).expect(422);
+  }
+
+  @Test
+  void whatIsNotQuiteRightIsTakenInsteadAndTheGapIsDoneWithout() {
+    String deep = base("#7a4f35");
+    ObjectNode edit = act().put("version", 0);
+    edit.set("booking", Kits.booking(bag));
+    ObjectNode face = (ObjectNode) edit.withObject("booking").withArray("faces").get(0);
+    face.put("id", Kits.id()).put("colour", "#e4c1a1").withArray("services").add("base");
+    client.put("/api/bookings/" + booking, edit).expect(200);
+    assertThat(nearest("foundation").path("remedy").asString()).isEqualTo("instead");
+    JsonNode why = client.get(path("why-not?item=" + deep)).expect(200).body().path("whyNot");
+    assertThat(why.at("/answers/0/refusal/code").asString()).isEqualTo("wrong-colour");
+    ObjectNode instead = act().put("need", "foundation").put("without", true).put("instead", deep);
+    client.post(path("decide-need"), instead).expect(204);
+    assertThat(list().path("lines").valueStream().map(line -> line.at("/item/id").asString()))
+        .contains(deep);
+    assertThat(gap("foundation").path("isAccepted").asBoolean()).isTrue();
+    client.post("/api/ledger/" + instead.path("actId").asString() + "/undo", act()).expect(204);
+    assertThat(gap("foundation").path("isAccepted").asBoolean()).isFalse();
+    assertThat(list().path("lines").valueStream().map(line -> line.at("/item/id").asString()))
+        .doesNotContain(deep);
+  }
+
+  private JsonNode nearest(String need) {
+    return gap(need).path("nearest").get(0);
+  }
+
   private String base(String colour) {
     ObjectNode asked = Kits.powder(Kits.id(), drawer);
     asked

@@ -65,8 +65,8 @@ final class ListFindings {
     return suitability.ofClasses(group.anyOf()).stream()
         .map(
             item ->
-                new PackingFinding.Refused(
-                    item.id(),
+                PackingFinding.Refused.of(
+                    item,
                     faces.stream()
                         .flatMap(face -> suitability.refusal(face, item).stream())
                         .findFirst()

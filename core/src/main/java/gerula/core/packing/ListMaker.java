@@ -40,6 +40,7 @@ final class ListMaker {
   private final Map<UUID, LineDraft> lines = new LinkedHashMap<>();
   private final Gaps gaps = new Gaps();
   private final ListFindings findings;
+  private List<Picks.Pick> found = List.of();
 
   private ListMaker(PackingList.PackingFacts facts) {
     this.facts = facts;
@@ -58,11 +59,34 @@ final class ListMaker {
     return new ListMaker(facts).build();
   }
 
+  /** Why this item is not on the list of these facts. */
+  static WhyNot whyNot(PackingList.PackingFacts facts, UUID item) {
+    ListMaker maker = new ListMaker(facts);
+    maker.build();
+    return maker.whyNot(item);
+  }
+
+  private WhyNot whyNot(UUID id) {
+    Item item = kit.get(id);
+    if (item == null) {
+      return new WhyNot(false, List.of());
+    }
+    Comparisons comparisons = new Comparisons(suitability, taste, palettes, facts);
+    return new WhyNot(
+        isOn(item),
+        found.stream()
+            .filter(pick -> suitability.isOfKind(pick.need(), item))
+            .map(pick -> comparisons.answer(pick, item, kit, found))
+            .distinct()
+            .limit(WhyNot.MOST)
+            .toList());
+  }
+
   private PackingList build() {
     List<Need> needs = Needs.of(facts.booking(), facts.house());
     BasePlan plan = BasePlan.of(facts, suitability, needs);
     Picks picks = new Picks(facts, kit, suitability, taste, palettes, plan);
-    List<Picks.Pick> found = picks.of(needs).stream().map(this::withBrushSets).toList();
+    found = picks.of(needs).stream().map(this::withBrushSets).toList();
     BaseRecipes recipes = new BaseRecipes(kit, suitability, plan);
     found.forEach(pick -> take(pick, recipes));
     findings.missed(picks.runningOut());

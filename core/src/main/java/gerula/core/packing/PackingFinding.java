@@ -2,6 +2,8 @@ package gerula.core.packing;
 
 import gerula.core.booking.NeedCode;
 import gerula.core.kit.item.Cleanliness;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.item.Vessel;
 import gerula.core.kit.product.Role;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
@@ -45,8 +47,24 @@ public sealed interface PackingFinding extends Reason {
     public static final int MOST_NEAREST = 5;
   }
 
-  /** An item that would have served but for this. */
-  record Refused(UUID item, Refusal reason) {}
+  /**
+   * An item that would have served but for this.
+   *
+   * @param remedy what can be done about it, null where nothing can
+   */
+  record Refused(UUID item, Refusal reason, @Nullable Remedy remedy) {
+
+    public Refused(UUID item, Refusal reason) {
+      this(item, reason, reason.remedy());
+    }
+
+    /** What is in a container of the artist's is filled again before another is bought. */
+    static Refused of(Item item, Refusal reason) {
+      boolean isRefilled =
+          reason instanceof Refusal.UsedUp && item.vessel() instanceof Vessel.Decant;
+      return new Refused(item.id(), reason, isRefilled ? Remedy.REFILL : reason.remedy());
+    }
+  }
 
   /** Something would serve this booking if it did not run out before the last day. */
   record RunsOutBefore(UUID item, LocalDate lastDay) implements PackingFinding {}

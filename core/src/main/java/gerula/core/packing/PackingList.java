@@ -62,6 +62,11 @@ public record PackingList(
     return ListMaker.of(facts);
   }
 
+  /** Why an item is not on the list of these facts. */
+  public static WhyNot whyNot(PackingFacts facts, UUID item) {
+    return ListMaker.whyNot(facts, item);
+  }
+
   public List<PackingFinding.Gap> gaps() {
     return findings.stream()
         .filter(PackingFinding.Gap.class::isInstance)

@@ -308,8 +308,8 @@ final class Picks {
     return suitability.ofClasses(need.code().kind().classes()).stream()
         .map(
             item ->
-                new PackingFinding.Refused(
-                    item.id(), suitability.refusal(need, item).orElseGet(Refusal.UsedUp::new)))
+                PackingFinding.Refused.of(
+                    item, suitability.refusal(need, item).orElseGet(Refusal.UsedUp::new)))
         .toList();
   }
 }

@@ -13,6 +13,28 @@ import org.jspecify.annotations.Nullable;
 /** Why an item of the right class is not taken. Closed: every one has its words on the screen. */
 public sealed interface Refusal extends Reason {
 
+  /** What can be done about it; null where nothing can, or nothing may. */
+  default @Nullable Remedy remedy() {
+    return switch (this) {
+      case UsedUp _, RunsOut _, OnAnotherBooking _, Contaminated _, Spoiled _ -> Remedy.BUY;
+      case Elsewhere _ -> Remedy.ASK_BACK;
+      case NotLocated _ -> Remedy.FIND;
+      case LeftOut _ -> Remedy.TAKE_AFTER_ALL;
+      case RoleUnknown _ -> Remedy.SAY_ROLE;
+      case WrongDepth _, WrongColour _, Lacks _, OtherRole _ -> Remedy.INSTEAD;
+      // Never on her face, or not what it seems: nothing is proposed.
+      case Conflict _,
+          KeptAway _,
+          OnePersonOnly _,
+          StaysAtHome _,
+          Quarantined _,
+          Personal _,
+          ForSomebodyElse _,
+          OtherUnit _ ->
+          null;
+    };
+  }
+
   /** The artist's own. */
   record Personal() implements Refusal {}
 

@@ -74,6 +74,11 @@ final class Suitability {
     return ofClasses.computeIfAbsent(EnumSet.copyOf(classes), this::inOrder);
   }
 
+  /** Whether it is of a kind that this need asks for. */
+  boolean isOfKind(Need need, Item item) {
+    return !Collections.disjoint(need.code().kind().classes(), item.product().classes());
+  }
+
   /** Everything of this product. */
   List<Item> ofProduct(UUID product) {
     return byProduct.getOrDefault(product, List.of());

@@ -7,15 +7,18 @@ import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.Trait;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
+import java.util.function.ToLongFunction;
 
 /**
  * Which of several items that would do is liked best.
@@ -60,6 +63,17 @@ final class Taste {
   private final Predicate<Item> isInABag;
   private final Comparator<Item> overall;
 
+  /**
+   * One thing that counts between equals.
+   *
+   * @param bits as many as its figures take
+   * @param of the lower the better liked
+   */
+  private record Step(Preferred because, int bits, ToLongFunction<Item> of) {}
+
+  private static final int DATE_BITS = 24;
+  private final List<Step> steps = steps();
+
   Taste(
       PackingList.PackingFacts facts,
       Suitability suitability,
@@ -92,14 +106,41 @@ final class Taste {
 
   /** What counts before the name, as one number: the lower the better liked. */
   private long weight(Item item) {
-    long weight = item.cleanliness() == Cleanliness.CLEAN ? 0 : 1;
-    weight = weight * 2 + (item.isUsedFirst() ? 0 : 1);
-    weight = weight * 2 + (suitability.useBy(item).isDueForReplacementOn(lastDay) ? 1 : 0);
-    weight = weight * 2 + (item.dates().openedOn() == null ? 1 : 0);
-    weight = (weight << 24) + Math.min(end(item).toEpochDay(), (1 << 24) - 1);
-    weight = weight * 2 + (item.preference().isFavourite() ? 0 : 1);
-    weight = weight * 2 + (item.preference().isRare() ? 1 : 0);
-    return weight * 2 + (isInABag.test(item) ? 0 : 1);
+    long weight = 0;
+    for (Step step : steps) {
+      weight = (weight << step.bits) + step.of.applyAsLong(item);
+    }
+    return weight;
+  }
+
+  /** The first point in which the better liked of two differs; empty where they are alike. */
+  Optional<Preferred> decides(Item better, Item other) {
+    return steps.stream()
+        .filter(step -> step.of.applyAsLong(better) < step.of.applyAsLong(other))
+        .map(Step::because)
+        .findFirst();
+  }
+
+  private List<Step> steps() {
+    return List.of(
+        new Step(Preferred.CLEAN, 1, item -> no(item.cleanliness() == Cleanliness.CLEAN)),
+        new Step(Preferred.PUT_FIRST, 1, item -> no(item.isUsedFirst())),
+        new Step(
+            Preferred.NOT_DUE_FOR_REPLACEMENT,
+            1,
+            item -> no(!suitability.useBy(item).isDueForReplacementOn(lastDay))),
+        new Step(Preferred.OPEN_ALREADY, 1, item -> no(item.dates().openedOn() != null)),
+        new Step(
+            Preferred.EARLIER_DATE,
+            DATE_BITS,
+            item -> Math.min(end(item).toEpochDay(), (1 << DATE_BITS) - 1)),
+        new Step(Preferred.FAVOURITE, 1, item -> no(item.preference().isFavourite())),
+        new Step(Preferred.NOT_RARE, 1, item -> no(!item.preference().isRare())),
+        new Step(Preferred.IN_THE_BAG, 1, item -> no(isInABag.test(item))));
+  }
+
+  private static long no(boolean isLiked) {
+    return isLiked ? 0 : 1;
   }
 
   boolean isIncomplete(Item item) {
@@ -108,11 +149,45 @@ final class Taste {
 
   /** How badly an item serves a need though it may; 0 is best. Each step outweighs all below. */
   long flaws(Need need, Item item) {
-    long flaws = item.forWhom() instanceof ForWhom.Only ? 0 : 1;
-    flaws = flaws * 100 + Math.min(99, unchecked(need, item));
-    flaws = flaws * 100 + need.should().stream().filter(one -> !has(item, one)).count();
-    flaws = flaws * 100 + specialsUnasked(need, item);
-    return flaws * 2 + (isNear(need, item) ? 0 : 1);
+    long flaws = 0;
+    for (Flaw flaw : Flaw.values()) {
+      flaws = flaws * flaw.most + Math.min(flaw.most - 1, of(flaw, need, item));
+    }
+    return flaws;
+  }
+
+  /** The first point in which one serves a need better than another; empty where they are alike. */
+  Optional<Preferred> decides(Need need, Item better, Item other) {
+    return Arrays.stream(Flaw.values())
+        .filter(flaw -> of(flaw, need, better) < of(flaw, need, other))
+        .map(flaw -> flaw.because)
+        .findFirst();
+  }
+
+  private enum Flaw {
+    NOT_KEPT(Preferred.KEPT_FOR_HER, 2),
+    UNCHECKED(Preferred.LABEL_READ, 100),
+    LACKING(Preferred.WANTED_TRAITS, 100),
+    SPECIAL(Preferred.NOTHING_SPECIAL, 100),
+    NOT_NEAR(Preferred.NEARER_SHADE, 2);
+
+    private final Preferred because;
+    private final long most;
+
+    Flaw(Preferred because, long most) {
+      this.because = because;
+      this.most = most;
+    }
+  }
+
+  private static long of(Flaw flaw, Need need, Item item) {
+    return switch (flaw) {
+      case NOT_KEPT -> no(item.forWhom() instanceof ForWhom.Only);
+      case UNCHECKED -> unchecked(need, item);
+      case LACKING -> need.should().stream().filter(one -> !has(item, one)).count();
+      case SPECIAL -> specialsUnasked(need, item);
+      case NOT_NEAR -> no(isNear(need, item));
+    };
   }
 
   private static long unchecked(Need need, Item item) {

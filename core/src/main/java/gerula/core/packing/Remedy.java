@@ -1,0 +1,21 @@
+package gerula.core.packing;
+
+import gerula.core.rule.Code;
+
+/** What can be done so that an item serves after all, or what is done instead. */
+public enum Remedy implements Code {
+  /** It is a container of the artist's: fill it again. */
+  REFILL,
+  /** Buy one like it. */
+  BUY,
+  /** Somebody has it. */
+  ASK_BACK,
+  /** Nobody knows where it is. */
+  FIND,
+  /** It was left at home on purpose. */
+  TAKE_AFTER_ALL,
+  /** Say what its colour is there for. */
+  SAY_ROLE,
+  /** It is not quite what is needed: take it all the same. */
+  INSTEAD
+}
