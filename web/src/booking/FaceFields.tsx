@@ -1,5 +1,6 @@
-import { useEffect } from "react";
+import { useEffect, useEffectEvent } from "react";
 import { Controller, useFormContext } from "react-hook-form";
+import { useBookings } from "../api/booking";
 import { called, usePeople } from "../api/person";
 import { useToday } from "../api/session";
 import { PersonField } from "../person/PersonField";
@@ -147,9 +148,26 @@ function DaysPresent({ index }: { index: number }) {
 function FaceName({ index, fault }: { index: number; fault: string | undefined }) {
   const { register, setValue, getValues, watch } = useFormContext<BookingForm>();
   const lines = usePeople().data?.people;
+  const bookings = useBookings().data;
   const face = `booking.faces.${index}` as const;
   const typed = watch(`${face}.name`);
   const person = watch(`${face}.person`);
+  const takeOver = useEffectEvent((who: string) => {
+    const last = (bookings ?? [])
+      .toReversed()
+      .flatMap((booking) => booking.faces)
+      .find((one) => one.person === who);
+    if (!last) return;
+    const now = getValues(face);
+    // What was chosen here already stays.
+    if (now.hair === "unknown") setValue(`${face}.hair`, last.hair);
+    if (!now.undertone) setValue(`${face}.undertone`, last.undertone ?? "");
+    if (!now.colour) setValue(`${face}.colour`, last.colour ?? "");
+    if (!now.matches) setValue(`${face}.matches`, last.matches ?? "");
+    if (now.skinType === "normal") setValue(`${face}.skinType`, last.skinType);
+    if (now.concerns.length === 0) setValue(`${face}.concerns`, last.concerns);
+    if (!now.askedOn) setValue(`${face}.askedOn`, last.askedOn);
+  });
   // People may come to be known only after the name was typed.
   useEffect(() => {
     // Somebody who was erased stays whom the face was.
@@ -162,6 +180,7 @@ function FaceName({ index, fault }: { index: number; fault: string | undefined }
     setValue(`${face}.person`, known?.id ?? null);
     if (!known) return;
     if (known.depth !== null) setValue(`${face}.depth`, String(known.depth));
+    takeOver(known.id);
     const told = getValues(`${face}.sensitivities`);
     setValue(`${face}.sensitivities`, [...new Set([...told, ...known.sensitivities])]);
   }, [typed, person, lines, face, setValue, getValues]);

@@ -170,5 +170,7 @@ export function toDraft({ booking }: BookingTold) {
     ({ day, call, wrap, place }) =>
       day >= booking.firstDay && day <= lastDay && (call || wrap || place.trim()),
   );
-  return { ...booking, lastDay, days, choices: null } as Schemas["BookingDraft"];
+  // Looks are written on a face's own sheet, and stay as they are.
+  const faces = booking.faces.map((face) => ({ ...face, looks: null }));
+  return { ...booking, faces, lastDay, days, choices: null } as Schemas["BookingDraft"];
 }

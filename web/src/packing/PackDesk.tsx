@@ -9,6 +9,7 @@ import { Without } from "../ui/Without";
 import { count } from "../words/codes";
 import { shortName } from "../words/items";
 import { ByHand } from "./ByHand";
+import { FaceLinks } from "./FaceLinks";
 import { GapList } from "./GapList";
 import { LineList } from "./LineList";
 import { Notes } from "./Notes";
@@ -33,10 +34,11 @@ export function PackDesk({ list }: { list: PackingList }) {
     <div className="flex flex-col gap-5">
       <PackingSentence list={list} words={words} />
       <Doing list={list} />
+      <FaceLinks list={list} />
       <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] items-start gap-8">
         <div className="min-w-0">
           <GapList booking={booking} findings={list.findings} words={words} />
-          <RecipeList recipes={list.recipes} words={words} />
+          <RecipeList booking={booking.id} recipes={list.recipes} words={words} />
           <LineList list={list} words={words} chosen={chosen} onChoose={setChosen} />
           {booking.stage === "planned" && <ByHand list={list} words={words} />}
         </div>

@@ -14,6 +14,7 @@ import { openGaps } from "../words/gaps";
 import { fullName, placePath, placeTail, shortName } from "../words/items";
 import { gapLines, gapTitle, names, type PackingWords } from "../words/packing";
 import { amount, leftOf, mass } from "../words/quantities";
+import { FaceLinks } from "./FaceLinks";
 import { usePackingWords } from "./usePackingWords";
 import { useTicks } from "./useTicks";
 
@@ -248,6 +249,7 @@ function Stage({ list, words, headline, card, then = [], thumb }: StageProps) {
           </ul>
         </section>
       )}
+      <FaceLinks list={list} />
       {gaps.length > 0 && (
         <details>
           <summary className="min-h-11 py-2.5 text-stop">

@@ -1,3 +1,4 @@
+import { Link } from "react-router";
 import type { Drawn, Schemas } from "../api/client";
 import { paintOf } from "../parts/depths";
 import { shortName } from "../words/items";
@@ -5,10 +6,10 @@ import { nearness, type PackingWords } from "../words/packing";
 
 type Recipe = Schemas["BaseRecipe"];
 
-type RecipeListProps = { recipes: Recipe[]; words: PackingWords };
+type RecipeListProps = { booking: string; recipes: Recipe[]; words: PackingWords };
 
 /** What each face's base is made of: tenths as one scoops them, and how near it comes. */
-export function RecipeList({ recipes, words }: RecipeListProps) {
+export function RecipeList({ booking, recipes, words }: RecipeListProps) {
   if (recipes.length === 0) return null;
   return (
     <section aria-label="Base shades" className="mb-5">
@@ -20,6 +21,7 @@ export function RecipeList({ recipes, words }: RecipeListProps) {
         {recipes.map((recipe) => (
           <RecipeRow
             key={`${recipe.face} ${recipe.need} ${recipe.parts.map((part) => part.item).join()}`}
+            booking={booking}
             recipe={recipe}
             words={words}
           />
@@ -29,12 +31,19 @@ export function RecipeList({ recipes, words }: RecipeListProps) {
   );
 }
 
-function RecipeRow({ recipe, words }: { recipe: Recipe; words: PackingWords }) {
+type RecipeRowProps = { booking: string; recipe: Recipe; words: PackingWords };
+
+function RecipeRow({ booking, recipe, words }: RecipeRowProps) {
   const face = words.faces.get(recipe.face);
   const parts = recipe.parts.map(({ item, tenths }) => ({ item: words.items.get(item), tenths }));
   return (
     <li className="grid grid-cols-[7.5rem_8rem_1fr_auto] items-center gap-3 border-hair border-b py-1.5 max-hand:grid-cols-[1fr_auto]">
-      <span className="truncate font-semibold">{face?.name ?? "A face"}</span>
+      <Link
+        to={`/bookings/${booking}/faces/${recipe.face}`}
+        className="truncate font-semibold hover:underline"
+      >
+        {face?.name ?? "A face"}
+      </Link>
       <Tenths parts={parts} />
       <span className="min-w-0 text-[0.87rem] leading-tight max-hand:col-span-2">
         {!recipe.isMet && <span className="text-stop">Nearest: </span>}
@@ -49,12 +58,15 @@ function RecipeRow({ recipe, words }: { recipe: Recipe; words: PackingWords }) {
       <span
         className={`whitespace-nowrap text-[0.85rem] ${recipe.isMet ? "text-soft" : "text-stop"}`}
       >
-        {recipe.deltaE === null && recipe.depth !== null
-          ? `depth ${Math.round(recipe.depth * 10) / 10}, not measured`
-          : nearness(recipe.deltaE)}
+        {recipeNearness(recipe)}
       </span>
     </li>
   );
+}
+
+function recipeNearness({ deltaE, depth }: Recipe): string {
+  if (deltaE !== null) return nearness(deltaE);
+  return depth === null ? "as in her look" : `depth ${Math.round(depth * 10) / 10}, not measured`;
 }
 
 type TenthsProps = { parts: { item: Drawn | undefined; tenths: number }[] };

@@ -52,6 +52,10 @@ const router = createBrowserRouter([
         lazy: view(() => import("../packing/PackingView"), "PackingView"),
       },
       {
+        path: "/bookings/:id/faces/:face",
+        lazy: view(() => import("../look/FaceSheet"), "FaceSheet"),
+      },
+      {
         path: "/bookings/:id/edit",
         lazy: view(() => import("../booking/BookingEdit"), "BookingEdit"),
       },

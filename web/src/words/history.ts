@@ -53,6 +53,7 @@ const ACTS: Record<string, string> = {
   "read-from-calendar": "Read from a calendar",
   "label-read": "Label read",
   "house-rules-changed": "House rules changed",
+  "look-recorded": "Recorded a look",
   decided: "Decided about a packing list",
 };
 

@@ -82,6 +82,8 @@ function chipWord(list: AnyReason[], line: Line, words: PackingWords): string {
       return word(first.facts.kind);
     case "for-travel":
       return word(first.facts.travel);
+    case "in-look":
+      return first.facts.isExact ? "in her look" : "like her look";
     case "for-hair":
       return each(of("for-hair").map(({ hair }) => hairWord(hair))).join(", ");
     case "spare":
@@ -140,6 +142,10 @@ function reasonLine({ code, facts }: AnyReason, words: PackingWords): string {
       return `The work: ${word(facts.kind)}.`;
     case "for-travel":
       return `The way there: ${word(facts.travel)}.`;
+    case "in-look":
+      return facts.isExact
+        ? `The look of ${faceName(facts.face, words)} is made with it.`
+        : `The look of ${faceName(facts.face, words)} has a colour like it.`;
     case "for-hair":
       return `${faceName(facts.face, words)}: ${hairWord(facts.hair)}.`;
     case "spare":
@@ -221,6 +227,8 @@ export function refusalWords({ code, facts }: Schemas["Refusal"], words: Packing
         : `suits depth ${facts.depth}, not ${facts.wanted}`;
     case "wrong-colour":
       return `is ${nearness(facts.deltaE)} off her skin; you accept ${figure(facts.limit)}`;
+    case "other-product":
+      return `is not ${facts.wanted}${facts.deltaE === null ? "" : `: ${nearness(facts.deltaE)} away`}`;
     case "other-unit":
       return "is measured in another unit";
     case "one-person-only":

@@ -73,13 +73,14 @@ class BookingTest extends WithTheDemo {
   void aGapIsFilledWithWhatIsNearAndTheListSaysWhyNot() {
     artist.goTo("/bookings/" + Demo.booking("Tidal island block"));
     Locator gap =
-        artist.page.locator("#gaps li", new Page.LocatorOptions().setHasText("Foundation"));
+        artist.page.locator("#gaps li", new Page.LocatorOptions().setHasText("Brow colour, fair"));
     gap.locator("summary").click();
-    assertThat(gap).containsText("suits depth 7, not 9");
+    assertThat(gap).containsText("is taupe");
     gap.getByText("Take it instead").first().click();
     assertThat(artist.page.getByText("goes along instead.")).isVisible();
     artist.press("Undo").click();
     assertThat(gap).isVisible();
+    assertThat(artist.page.getByText("ΔE").first()).isVisible();
     artist.page.getByLabel("Add an item").fill("brow press");
     artist.press("Why not Brow press taupe?").click();
     assertThat(artist.page.getByText("Brow colour, dark for Corin: it is taupe.")).isVisible();

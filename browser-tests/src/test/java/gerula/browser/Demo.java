@@ -46,6 +46,17 @@ final class Demo {
     throw new IllegalArgumentException("The demo has no booking " + title);
   }
 
+  /** Id of the first face of the booking of this title. */
+  static String firstFace(String title) {
+    for (var one : new Gson().fromJson(TEXT, JsonObject.class).getAsJsonArray("bookings")) {
+      JsonObject booking = one.getAsJsonObject().getAsJsonObject("booking");
+      if (booking.get("title").getAsString().equals(title)) {
+        return booking.getAsJsonArray("faces").get(0).getAsJsonObject().get("id").getAsString();
+      }
+    }
+    throw new IllegalArgumentException("The demo has no booking " + title);
+  }
+
   /** Id of the place of this name. */
   static String place(String name) {
     for (var one : new Gson().fromJson(TEXT, JsonObject.class).getAsJsonArray("places")) {

@@ -17,6 +17,10 @@ final class EveryView {
         "/bookings/new",
         "/bookings/" + Demo.booking("Tidal island block"),
         "/bookings/" + Demo.booking("Tidal island block") + "/edit",
+        "/bookings/"
+            + Demo.booking("Tidal island block")
+            + "/faces/"
+            + Demo.firstFace("Tidal island block"),
         "/kit",
         "/kit/new",
         "/kit/lines?place=" + Demo.place("Rolling case"),

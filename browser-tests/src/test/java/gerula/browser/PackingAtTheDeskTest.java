@@ -28,7 +28,10 @@ class PackingAtTheDeskTest extends WithTheDemo {
     artist.page.getByText(Pattern.compile("Show all \\d+ gaps")).click();
     assertThat(gaps).containsText("Lash adhesive for Isaura");
     assertThat(gaps).containsText("contains latex");
-    assertThat(gaps).containsText("Foundation for Corin, depth 9");
+    assertThat(gaps).containsText("Brow colour, fair for Isaura");
+    // The base that is deep enough is out of date: another is mixed for him.
+    assertThat(artist.page.getByRole(AriaRole.REGION, region("Base shades")))
+        .containsText("7 Soft base 6 olive + 3 Deep mixer");
   }
 
   /** Decided by hand: it holds, and is undone. */

@@ -31,7 +31,8 @@ record ArchiveHead(
    * what a label was found to say and when, and what else a product is for; from 9 on what sort of
    * job a booking is, more of its faces, what was decided about its list, and what colours are
    * there for; from 10 on what a face's skin was measured as, groups of faces, single days of a
-   * booking, and how far a base may lie from a face. All earlier ones are still read.
+   * booking, how far a base may lie from a face, and the looks of faces. All earlier ones are still
+   * read.
    */
   static final int VERSION = 10;
 

@@ -59,7 +59,8 @@ public final class BookingRecords {
       @Nullable String colour,
       @Nullable UUID matches,
       int heads,
-      @Nullable Double depthTo) {}
+      @Nullable Double depthTo,
+      List<LookDraft> looks) {}
 
   /** A booking with its faces in order of priority. */
   @RecordBuilder
@@ -130,6 +131,7 @@ public final class BookingRecords {
         face.colour() == null ? null : face.colour().told(),
         face.matches(),
         face.heads(),
-        face.depthTo());
+        face.depthTo(),
+        face.looks().stream().map(LookDraft::of).toList());
   }
 }

@@ -17,6 +17,7 @@ import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
 import gerula.core.booking.Travel;
 import gerula.core.booking.Undertone;
+import gerula.core.booking.look.Look;
 import gerula.core.kit.KindOfWork;
 import gerula.core.kit.PersonRef;
 import gerula.core.kit.product.Sensitivity;
@@ -37,6 +38,7 @@ import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
+import org.jooq.JSONB;
 import org.jooq.Result;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -107,15 +109,29 @@ public class BookingStore {
     row.setId(id);
     write(row, draft);
     row.insert();
-    insertFaces(id, draft.faces());
+    insertFaces(id, draft.faces(), Map.of());
   }
 
   void update(UUID id, BookingDraft draft) {
     BookingRecord row = new BookingRecord();
     write(row, draft);
     change(id, row);
+    Map<UUID, JSONB> looks =
+        sql.select(FACE.ID, FACE.LOOKS)
+            .from(FACE)
+            .where(FACE.BOOKING_ID.eq(id))
+            .fetchMap(FACE.ID, FACE.LOOKS);
     sql.deleteFrom(FACE).where(FACE.BOOKING_ID.eq(id)).execute();
-    insertFaces(id, draft.faces());
+    insertFaces(id, draft.faces(), looks);
+  }
+
+  /** All looks of one face; nothing else of the booking. */
+  void setLooks(UUID booking, UUID face, List<Look> looks) {
+    sql.update(FACE).set(FACE.LOOKS, LookRows.column(looks)).where(FACE.ID.eq(face)).execute();
+    sql.update(BOOKING)
+        .set(BOOKING.VERSION, BOOKING.VERSION.plus(1))
+        .where(BOOKING.ID.eq(booking))
+        .execute();
   }
 
   void setPerson(UUID booking, UUID face, UUID person) {
@@ -198,7 +214,10 @@ public class BookingStore {
     change(id, row);
   }
 
-  private void insertFaces(UUID booking, List<FaceDraft> faces) {
+  /**
+   * @param known looks by face, for those of which nothing is told
+   */
+  private void insertFaces(UUID booking, List<FaceDraft> faces, Map<UUID, JSONB> known) {
     for (int i = 0; i < faces.size(); i++) {
       FaceDraft face = faces.get(i);
       FaceRecord row = sql.newRecord(FACE);
@@ -224,10 +243,15 @@ public class BookingStore {
       row.setZones(ZoneRows.column(face.toldZones()));
       row.setAskedOn(face.askedOn());
       row.setDaysPresent(face.toldDays().toArray(LocalDate[]::new));
-      row.setLooksPerDay(face.looks());
+      row.setLooksPerDay(face.toldLooksPerDay());
       writeColour(row, face.toldColour());
       row.setMatchesId(face.matches());
       row.setHeads(face.toldHeads());
+      List<Look> looks = face.toldLooks();
+      row.setLooks(
+          looks == null
+              ? known.getOrDefault(face.id(), LookRows.column(List.of()))
+              : LookRows.column(looks));
       row.setDepthTo(face.depthTo() == null ? null : BigDecimal.valueOf(face.depthTo()));
       row.insert();
     }
@@ -294,6 +318,7 @@ public class BookingStore {
         .colour(colour(row))
         .matches(row.getMatchesId())
         .heads(row.getHeads())
+        .looks(LookRows.looks(row.getLooks()))
         .depthTo(row.getDepthTo() == null ? null : row.getDepthTo().doubleValue())
         .build();
   }

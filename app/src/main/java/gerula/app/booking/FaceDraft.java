@@ -10,6 +10,7 @@ import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
 import gerula.core.booking.Undertone;
 import gerula.core.booking.Zone;
+import gerula.core.booking.look.Look;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.shade.Lab;
 import io.soabase.recordbuilder.core.RecordBuilder;
@@ -46,6 +47,7 @@ import org.jspecify.annotations.Nullable;
  * @param matches the product whose shade is hers; null where nobody said so
  * @param heads how many there are alike, 1 to 500; null: one
  * @param depthTo the deepest of a group, its lightest being the depth; null where all are alike
+ * @param looks what was or will be done to her; null leaves them as they are
  */
 @RecordBuilder
 public record FaceDraft(
@@ -70,7 +72,9 @@ public record FaceDraft(
     @Nullable @Size(max = 40, message = "A colour has at most 40 characters.") String colour,
     @Nullable UUID matches,
     @Nullable Integer heads,
-    @Nullable Double depthTo) {
+    @Nullable Double depthTo,
+    @Nullable @Size(max = 60, message = "A face has at most 60 looks.") @Valid
+        List<@NotNull LookDraft> looks) {
 
   static FaceDraft of(Face face) {
     return FaceDraftBuilder.builder()
@@ -92,6 +96,7 @@ public record FaceDraft(
         .matches(face.matches())
         .heads(face.heads())
         .depthTo(face.depthTo())
+        .looks(face.looks().stream().map(LookDraft::of).toList())
         .build();
   }
 
@@ -103,6 +108,7 @@ public record FaceDraft(
             daysPresent == null
                 ? null
                 : daysPresent.stream().map(day -> day.plusDays(days)).toList())
+        .looks(looks == null ? null : looks.stream().map(look -> look.laterBy(days)).toList())
         .build();
   }
 
@@ -127,12 +133,17 @@ public record FaceDraft(
     return daysPresent == null ? List.of() : daysPresent.stream().sorted().distinct().toList();
   }
 
-  int looks() {
+  int toldLooksPerDay() {
     return looksPerDay == null ? 1 : looksPerDay;
   }
 
   int toldHeads() {
     return heads == null ? 1 : heads;
+  }
+
+  /** Those told; null where they stay as they are. */
+  @Nullable List<Look> toldLooks() {
+    return looks == null ? null : LookDraft.toLooks(looks, new Faults(), "");
   }
 
   /** Null as long as only its depth is known. */
@@ -151,6 +162,7 @@ public record FaceDraft(
         faults.build(path + "colour", () -> Optional.ofNullable(toldColour()));
     Optional<Integer> many =
         faults.build(path + "heads", () -> Face.requireHeads(toldHeads(), name.strip()));
+    List<Look> all = looks == null ? List.of() : LookDraft.toLooks(looks, faults, path + "looks");
     faults.unless(
         depthTo == null || (depthTo >= depth && depthTo <= 10),
         path + "depthTo",
@@ -174,11 +186,12 @@ public record FaceDraft(
                 .zones(toldZones())
                 .askedOn(askedOn)
                 .daysPresent(new TreeSet<>(toldDays()))
-                .looksPerDay(looks())
+                .looksPerDay(toldLooksPerDay())
                 .colour(seen.get().orElse(null))
                 .matches(matches)
                 .heads(many.get())
                 .depthTo(depthTo)
+                .looks(all)
                 .build());
   }
 }

@@ -153,6 +153,7 @@ class NeedsController {
           case NeedReason.ForSkin one -> ":" + one.skinType().code();
           case NeedReason.ForConcern one -> ":" + one.concern().code();
           case NeedReason.ForHair one -> ":" + one.hair().code();
+          case NeedReason.InLook one -> one.isExact() ? ":exactly" : ":as-a-guide";
           case NeedReason.CountedPerFace _, NeedReason.EveryJob _, NeedReason.Reserve _ -> "";
         };
   }

@@ -95,7 +95,8 @@ class StatesOfEveryLevelTest {
         Arguments.of(15, FIFTEENTH),
         Arguments.of(16, FIFTEENTH),
         Arguments.of(17, FIFTEENTH),
-        Arguments.of(18, FIFTEENTH));
+        Arguments.of(18, FIFTEENTH),
+        Arguments.of(19, FIFTEENTH));
   }
 
   @ParameterizedTest(name = "level {0}")

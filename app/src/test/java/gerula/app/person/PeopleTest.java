@@ -73,6 +73,21 @@ class PeopleTest {
     return id;
   }
 
+  private void look(String booking) {
+    ObjectNode look = act();
+    ObjectNode told = look.putObject("look");
+    told.put("purpose", "done").put("day", "2031-04-20").put("from", "").put("note", "");
+    told.putArray("parts")
+        .addObject()
+        .put("told", "Gloss tamarillo")
+        .put("productClass", "lip-gloss")
+        .put("tool", "")
+        .put("where", "")
+        .put("note", "");
+    String face = face(booking).path("id").asString();
+    client.post("/api/bookings/" + booking + "/faces/" + face + "/look", look).expect(204);
+  }
+
   private JsonNode face(String booking) {
     return client.get("/api/bookings/" + booking).body().at("/faces/0");
   }
@@ -286,6 +301,7 @@ class PeopleTest {
     String pouch = section("Idra Vance");
     ObjectNode lent = lend(Kits.addPowder(client, drawer), "Idra Vance");
     String booking = booked("Idra Vance", "quandong oil");
+    look(booking);
     change(idra, person("Idra Oskelund", "Lady Moor")).expect(204);
     change(idra, person("Idra Vance", "Lady Moor")).expect(204);
     writtenBefore(sponge);
@@ -298,7 +314,7 @@ class PeopleTest {
     // It changes things anywhere: nobody says which.
     assertThat(erase(idra).expect(204).raw().headers().firstValue("Gerula-Touched")).isEmpty();
 
-    assertThat(tablesThatTell("Vance", "Oskelund", "Lady Moor", "quandong")).isEmpty();
+    assertThat(tablesThatTell("Vance", "Oskelund", "Lady Moor", "quandong", "tamarillo")).isEmpty();
     assertThat(count("ledger")).isEqualTo(acts + 1);
     JsonNode erased = sheet(idra);
     assertThat(erased.at("/person/erasedOn").asString()).isEqualTo(Running.TODAY);
@@ -311,7 +327,7 @@ class PeopleTest {
       client.post("/api/ledger/" + entry.path("id").asString() + "/undo", act());
     }
     client.get("/api/bookings").expect(200);
-    assertThat(tablesThatTell("Vance", "Oskelund", "Lady Moor", "quandong")).isEmpty();
+    assertThat(tablesThatTell("Vance", "Oskelund", "Lady Moor", "quandong", "tamarillo")).isEmpty();
     // Somebody of the same name is somebody else.
     assertThat(item(keptFor("Idra Vance")).path("onlyForId").asString()).isNotEqualTo(idra);
   }

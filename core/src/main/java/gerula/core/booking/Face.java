@@ -1,11 +1,13 @@
 package gerula.core.booking;
 
+import gerula.core.booking.look.Look;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.shade.Lab;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.Collections;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.SortedSet;
@@ -33,6 +35,7 @@ import org.jspecify.annotations.Nullable;
  * @param matches the product whose shade is hers, null where nobody said so
  * @param heads how many there are alike: more than one for a group in the background
  * @param depthTo the deepest of a group, whose lightest is the depth; null where all are alike
+ * @param looks what was or will be done to her
  */
 @RecordBuilder
 public record Face(
@@ -53,7 +56,8 @@ public record Face(
     @Nullable Lab colour,
     @Nullable UUID matches,
     int heads,
-    @Nullable Double depthTo) {
+    @Nullable Double depthTo,
+    List<Look> looks) {
 
   /** More is no day's work any more. */
   public static final int MOST_LOOKS = 9;
@@ -68,6 +72,7 @@ public record Face(
           "A face has 1 to 9 looks a day, but " + looksPerDay + " were given for " + name + ".");
     }
     requireHeads(heads, name);
+    looks = List.copyOf(looks);
     if (depthTo != null && requireDepth(depthTo, name) < depth) {
       throw new IllegalArgumentException(
           "A group goes from its lightest to its deepest, but " + name + " is told the other way.");
@@ -121,7 +126,8 @@ public record Face(
         null,
         null,
         1,
-        null);
+        null,
+        List.of());
   }
 
   /**

@@ -1,5 +1,6 @@
 package gerula.core.booking;
 
+import gerula.core.booking.look.LookPart;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.Reason;
@@ -20,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param should traits that decide between two that would do
  * @param mustNot traits it must not have
  * @param depth skin depth it has to suit, null when it suits any
+ * @param exactly what it has to be made of and nothing else; empty where anything that suits serves
  * @param wantsSpare whether the job stops when the only one fails
  * @param reasons what brought it, at least one reason
  */
@@ -33,6 +35,7 @@ public record Need(
     Set<Trait> should,
     Set<Trait> mustNot,
     @Nullable DepthWanted depth,
+    List<LookPart> exactly,
     boolean wantsSpare,
     List<Reason> reasons) {
 
@@ -97,6 +100,7 @@ public record Need(
     must = Set.copyOf(must);
     should = Set.copyOf(should);
     mustNot = Set.copyOf(mustNot);
+    exactly = List.copyOf(exactly);
     reasons = List.copyOf(reasons);
   }
 

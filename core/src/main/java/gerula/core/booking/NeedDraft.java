@@ -1,5 +1,6 @@
 package gerula.core.booking;
 
+import gerula.core.booking.look.LookPart;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.Reason;
@@ -27,6 +28,7 @@ final class NeedDraft {
   private boolean wantsSpare;
   private boolean hasReserve = true;
   private Need.@Nullable DepthWanted depth;
+  private List<LookPart> exactly = List.of();
 
   NeedDraft(NeedCode code, String variant, List<Face> faces) {
     this.code = code;
@@ -77,6 +79,16 @@ final class NeedDraft {
     return this;
   }
 
+  /** Made of these and of nothing else. */
+  NeedDraft exactly(List<LookPart> parts) {
+    exactly = parts;
+    return this;
+  }
+
+  boolean isExact() {
+    return !exactly.isEmpty();
+  }
+
   NeedDraft withSpare() {
     wantsSpare = true;
     return this;
@@ -125,6 +137,7 @@ final class NeedDraft {
         should,
         mustNot,
         depth,
+        exactly,
         wantsSpare,
         List.copyOf(reasons));
   }

@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
 
@@ -33,6 +34,13 @@ final class NeedDrafts {
   /** What the booking needs of a class, once for everybody. */
   NeedDraft shared(ProductClass one) {
     return of(NeedCode.of(one), "", List.of());
+  }
+
+  /** What is asked for already of a code for one face; empty when nothing is. */
+  Optional<NeedDraft> find(NeedCode code, Face face) {
+    return drafts.values().stream()
+        .filter(draft -> draft.code().equals(code) && draft.faces().equals(List.of(face)))
+        .findFirst();
   }
 
   /** Changes every need of this class that is there already, whosever it is. */

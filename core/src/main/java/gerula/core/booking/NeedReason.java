@@ -57,6 +57,13 @@ public sealed interface NeedReason extends Reason {
   /** The colour of a face's hair. */
   record ForHair(UUID face, Hair hair) implements NeedReason {}
 
+  /**
+   * A look that was written down.
+   *
+   * @param isExact whether it has to be this product, or only something like it
+   */
+  record InLook(UUID face, boolean isExact) implements NeedReason {}
+
   /** Every job needs it. */
   record EveryJob() implements NeedReason {}
 

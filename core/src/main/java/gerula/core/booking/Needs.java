@@ -33,6 +33,7 @@ public final class Needs {
     }
     CountedNeeds.add(party, drafts);
     RoleNeeds.add(party, drafts);
+    LookNeeds.add(party, drafts);
     JobNeeds.add(party, drafts);
     WorkNeeds.add(party, drafts);
     ConditionNeeds.add(party, drafts);

@@ -51,7 +51,10 @@ final class RoleNeeds {
   }
 
   private List<Face> those(Service service) {
-    return faces.stream().filter(face -> party.services(face).contains(service)).toList();
+    return faces.stream()
+        .filter(face -> party.services(face).contains(service))
+        .filter(face -> !LookNeeds.settles(face, service))
+        .toList();
   }
 
   private void eyes(List<Face> some) {

@@ -57,6 +57,9 @@ final class BasePlan {
 
   private static final int MOST_OF_A_MIXER = 3;
 
+  /** A product that no kit has. */
+  private static final UUID NONE = new UUID(0, 0);
+
   private final PackingList.PackingFacts facts;
   private final Suitability suitability;
   private final Map<Need, Mix> mixes = new IdentityHashMap<>();
@@ -70,12 +73,27 @@ final class BasePlan {
   static BasePlan of(
       PackingList.PackingFacts facts, Suitability suitability, Collection<Need> needs) {
     BasePlan plan = new BasePlan(facts, suitability);
+    needs.stream().filter(need -> !need.exactly().isEmpty()).forEach(plan::exactly);
     Map<NeedCode, List<Need>> byCode = new TreeMap<>();
     needs.stream()
         .filter(BaseColours::isBase)
         .forEach(need -> byCode.computeIfAbsent(need.code(), _ -> new ArrayList<>()).add(need));
     byCode.values().forEach(plan::add);
     return plan;
+  }
+
+  /** As it was written down; what the kit does not have is part of it all the same. */
+  private void exactly(Need need) {
+    mixes.put(
+        need,
+        new Mix(
+            need.exactly().stream()
+                .map(
+                    part ->
+                        new MixPart(part.product() == null ? NONE : part.product(), part.tenths()))
+                .toList(),
+            null,
+            null));
   }
 
   /** What this need is met by; null where it takes whatever suits it. */
@@ -109,7 +127,10 @@ final class BasePlan {
   private void saidToBeHers(Need need) {
     Face face = need.face();
     UUID hers = face == null ? null : face.matches();
-    if (hers != null && wanted(need) == null && parts(need).containsKey(hers)) {
+    if (hers != null
+        && mix(need) == null
+        && wanted(need) == null
+        && parts(need).containsKey(hers)) {
       mixes.put(need, new Mix(List.of(new MixPart(hers, Mixing.TENTHS)), 0.0, null));
     }
   }

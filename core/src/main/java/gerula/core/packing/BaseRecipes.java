@@ -47,6 +47,7 @@ final class BaseRecipes {
 
   private List<BaseRecipe.BasePortion> parts(BasePlan.Mix mix, Picks.Pick pick) {
     return mix.parts().stream()
+        .filter(part -> !suitability.ofProduct(part.product()).isEmpty())
         .map(part -> new BaseRecipe.BasePortion(itemOf(part.product(), pick), part.tenths()))
         .toList();
   }
@@ -86,7 +87,7 @@ final class BaseRecipes {
   Optional<TakenReason> reason(Need need, Item item) {
     Face face = need.face();
     BasePlan.Mix mix = plan.mix(need);
-    if (face == null || mix == null) {
+    if (face == null || mix == null || !BaseColours.isBase(need)) {
       return Optional.empty();
     }
     Product product = item.product();

@@ -36,6 +36,8 @@ final class Gaps {
       case Refusal.WrongDepth(Double depth, double wanted) ->
           4 + (depth == null ? 0 : Math.abs(depth - wanted) / 10);
       case Refusal.WrongColour(double deltaE, double limit) -> 4 + Math.min(0.9, deltaE / 100);
+      case Refusal.OtherProduct(String wanted, Double deltaE) ->
+          deltaE == null ? 4.95 : 4 + Math.min(0.9, deltaE / 100);
       case Refusal.Lacks _, Refusal.KeptAway _, Refusal.OtherRole _ -> 5;
       case Refusal.Conflict _, Refusal.OnePersonOnly _, Refusal.StaysAtHome _ -> 6;
       case Refusal.Contaminated _, Refusal.Quarantined _, Refusal.Spoiled _ -> 7;

@@ -21,7 +21,7 @@ public sealed interface Refusal extends Reason {
       case NotLocated _ -> Remedy.FIND;
       case LeftOut _ -> Remedy.TAKE_AFTER_ALL;
       case RoleUnknown _ -> Remedy.SAY_ROLE;
-      case WrongDepth _, WrongColour _, Lacks _, OtherRole _ -> Remedy.INSTEAD;
+      case WrongDepth _, WrongColour _, OtherProduct _, Lacks _, OtherRole _ -> Remedy.INSTEAD;
       // Never on her face, or not what it seems: nothing is proposed.
       case Conflict _,
           KeptAway _,
@@ -81,6 +81,15 @@ public sealed interface Refusal extends Reason {
    * @param limit what the house accepts
    */
   record WrongColour(double deltaE, double limit) implements Refusal {}
+
+  /**
+   * Exactly another one is wanted.
+   *
+   * @param wanted what that is called
+   * @param deltaE how far this one's colour lies from it by CIEDE2000, null where one was not
+   *     measured
+   */
+  record OtherProduct(String wanted, @Nullable Double deltaE) implements Refusal {}
 
   /** Counted pieces are needed and it is measured, or the other way round. */
   record OtherUnit(Unit unit) implements Refusal {}

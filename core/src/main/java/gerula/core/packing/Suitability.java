@@ -3,6 +3,7 @@ package gerula.core.packing;
 import gerula.core.booking.Booking;
 import gerula.core.booking.Face;
 import gerula.core.booking.Need;
+import gerula.core.booking.look.LookPart;
 import gerula.core.dates.UseBy;
 import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.ForWhom;
@@ -16,6 +17,8 @@ import gerula.core.kit.product.Roles;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
+import gerula.core.shade.ColourDifference;
+import gerula.core.shade.Lab;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
@@ -133,7 +136,8 @@ final class Suitability {
     if (!fitsUnit(need.amount(), item)) {
       return Optional.of(new Refusal.OtherUnit(item.left().unit()));
     }
-    return wrongRole(need, item)
+    return otherProduct(need, item)
+        .or(() -> wrongRole(need, item))
         .or(() -> wrongShade(need, item))
         .or(() -> lacking(need, item))
         .or(() -> shared(item));
@@ -158,6 +162,22 @@ final class Suitability {
       case Need.Measured _ -> !isCounted;
       case Need.Counted _ -> isCounted;
     };
+  }
+
+  /** Where exactly some products are wanted, how far this one lies from the first of them. */
+  private Optional<Refusal> otherProduct(Need need, Item item) {
+    boolean isWanted =
+        need.exactly().isEmpty()
+            || need.exactly().stream().anyMatch(part -> item.product().id().equals(part.product()));
+    if (isWanted) {
+      return Optional.empty();
+    }
+    LookPart first = need.exactly().getFirst();
+    Lab colour = colours.of(item.product());
+    boolean isSeen = first.colour() != null && colour != null;
+    return Optional.of(
+        new Refusal.OtherProduct(
+            first.told(), isSeen ? ColourDifference.between(first.colour(), colour) : null));
   }
 
   private Optional<Refusal> wrongRole(Need need, Item item) {

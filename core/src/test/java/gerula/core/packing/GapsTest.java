@@ -87,6 +87,7 @@ class GapsTest {
         Set.of(),
         Set.of(),
         null,
+        List.of(),
         false,
         List.of(new TakenReason.AlreadyPacked()));
   }

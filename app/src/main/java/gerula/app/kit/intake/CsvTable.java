@@ -26,7 +26,7 @@ import org.apache.commons.csv.CSVRecord;
  * @param header names of the columns
  * @param rows below it, empty lines left out
  */
-record CsvTable(Charset charset, char separator, List<String> header, List<Row> rows) {
+public record CsvTable(Charset charset, char separator, List<String> header, List<Row> rows) {
 
   static final int MOST_ROWS = Limit.TABLE_ROWS.whole();
 
@@ -38,8 +38,8 @@ record CsvTable(Charset charset, char separator, List<String> header, List<Row> 
    * @param line of the file where the row begins, from 1
    * @param cells as many as there are; short rows end early
    */
-  record Row(int line, List<String> cells) {
-    String cell(int column) {
+  public record Row(int line, List<String> cells) {
+    public String cell(int column) {
       return column < cells.size() ? cells.get(column).strip() : "";
     }
   }
@@ -47,7 +47,7 @@ record CsvTable(Charset charset, char separator, List<String> header, List<Row> 
   /**
    * @throws gerula.app.platform.errors.Refused when it is no table
    */
-  static CsvTable read(byte[] file, Deadline deadline) {
+  public static CsvTable read(byte[] file, Deadline deadline) {
     Charset charset = isUtf8(file) ? StandardCharsets.UTF_8 : OLD;
     String text = new String(file, charset);
     if (text.startsWith("\uFEFF")) {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -55,6 +56,11 @@ public record Roles(Set<Role> are, Source by) {
     }
     Set<Role> guessed = RoleWords.of(product);
     return guessed.isEmpty() ? UNKNOWN : new Roles(guessed, Source.WORDS);
+  }
+
+  /** What a colour that somebody saw is there for, when it is of this class. */
+  public static Optional<Role> ofColour(ProductClass one, Lab colour) {
+    return ColourRole.of(one, colour, false);
   }
 
   private static void add(Set<Role> roles, @org.jspecify.annotations.Nullable Role one) {

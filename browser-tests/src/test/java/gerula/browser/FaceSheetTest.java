@@ -1,0 +1,65 @@
+package gerula.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+
+/** A face's sheet in the hand: what must not touch her, her look, and what was used. */
+class FaceSheetTest extends WithTheDemo {
+
+  FaceSheetTest() {
+    super(Person.Stance.HAND);
+  }
+
+  private void open() {
+    artist.goTo("/bookings/" + Demo.booking("Tidal island block"));
+    artist.page.getByRole(AriaRole.NAVIGATION, named("Faces")).getByText("Isaura").click();
+    assertThat(artist.page.getByText("Reacts to latex.")).isVisible();
+  }
+
+  private static Page.GetByRoleOptions named(String name) {
+    return new Page.GetByRoleOptions().setName(name);
+  }
+
+  @Test
+  void whatWasUsedIsTappedAndAskedForAgain() {
+    open();
+    Locator used = artist.page.getByRole(AriaRole.REGION, named("What was used"));
+    used.getByText("Lip bullet salt rose").click();
+    used.getByText("Lid primer").click();
+    artist.press("Record two products").click();
+    assertThat(artist.page.getByText("Recorded two products for Isaura.")).isVisible();
+    Locator earlier = artist.page.getByRole(AriaRole.REGION, named("Earlier looks"));
+    earlier.locator("summary").first().click();
+    earlier.getByText("Exactly this again").click();
+    assertThat(artist.page.getByText("The list asks for it from now on.")).isVisible();
+    Locator wanted = artist.page.getByRole(AriaRole.REGION, named("Every day, exactly this"));
+    assertThat(wanted).containsText("Lip bullet salt rose");
+    artist.press("Undo").click();
+    assertThat(wanted).hasCount(0);
+  }
+
+  @Test
+  void aSheetOfAnotherArtistMakesAGapOfWhatIsNotOwned() {
+    open();
+    artist.press("Write a look").click();
+    artist.page.getByText("From another artist’s sheet").click();
+    artist
+        .page
+        .getByLabel("Paste it as a table")
+        .fill("product,shade,class,colour,where\nQuay velvet,12,lip colour,#b5566a,lips\n");
+    artist.press("Read the sheet").click();
+    assertThat(artist.page.getByText("Read one product, 0 of them in your kit.")).isVisible();
+    artist.page.getByLabel("Add a product").fill("lid primer");
+    artist.page.getByRole(AriaRole.DIALOG).getByText("Lid primer").first().click();
+    artist.press("Save the look").click();
+    assertThat(artist.page.getByText("The list asks for two products for Isaura.")).isVisible();
+    assertThat(artist.page.getByText("not in your kit").first()).isVisible();
+    artist.page.getByText("Tidal island block").last().click();
+    artist.page.getByText("gaps").first().click();
+    assertThat(artist.page.getByText("Lip colour, rose").first()).isVisible();
+  }
+}

@@ -1,0 +1,4 @@
+import type { Schemas } from "./client";
+
+export type Look = Schemas["LookDraft"];
+export type LookPart = Schemas["PartDraft"];
