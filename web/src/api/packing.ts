@@ -1,4 +1,5 @@
-import { useQuery } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect, useRef } from "react";
 import { ask, type Schemas } from "./client";
 
 export type PackingList = Schemas["PackingListView"];
@@ -28,4 +29,28 @@ export function useWhyNot(booking: string, item: string) {
     queryFn: () =>
       ask<Schemas["WhyNotView"]>("GET", `/api/bookings/${booking}/why-not?item=${item}`),
   });
+}
+
+/** Two who pack together see each other's ticks within two seconds. */
+const LOOK_MS = 1500;
+
+/** Looks whether anybody did anything, and asks for the list again when somebody has. */
+export function useOthersTicks(booking: string) {
+  const queries = useQueryClient();
+  const seen = useRef<number | null>(null);
+  const newest = useQuery({
+    queryKey: ["newest-act"],
+    refetchInterval: LOOK_MS,
+    retry: false,
+    queryFn: () => ask<Schemas["Newest"]>("GET", "/api/newest-act"),
+  }).data?.number;
+  useEffect(() => {
+    if (newest === undefined) return;
+    const isNews = seen.current !== null && seen.current !== newest;
+    seen.current = newest;
+    if (!isNews) return;
+    for (const queryKey of [packingListKey(booking), bagsKey(booking)]) {
+      void queries.invalidateQueries({ queryKey }, { cancelRefetch: false });
+    }
+  }, [newest, booking, queries]);
 }

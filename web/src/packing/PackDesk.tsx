@@ -14,6 +14,7 @@ import { GapList } from "./GapList";
 import { LineList } from "./LineList";
 import { Notes } from "./Notes";
 import { PackingSentence } from "./PackingSentence";
+import { PrintLinks } from "./PrintLinks";
 import { RecipeList } from "./RecipeList";
 import { usePackingWords } from "./usePackingWords";
 
@@ -147,6 +148,7 @@ function Doing({ list }: { list: PackingList }) {
       <Link to={`/bookings/${booking.id}/edit`} className={buttonLook()}>
         Edit booking
       </Link>
+      <PrintLinks booking={booking.id} />
     </div>
   );
 }

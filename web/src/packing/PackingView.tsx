@@ -1,6 +1,6 @@
 import { useParams } from "react-router";
 import { usePlaceList } from "../api/kit";
-import { type PackingList, usePackingList } from "../api/packing";
+import { type PackingList, useOthersTicks, usePackingList } from "../api/packing";
 import { useStance } from "../parts/stance";
 import { Without } from "../ui/Without";
 import { PackDesk } from "./PackDesk";
@@ -21,5 +21,6 @@ export function PackingView() {
 
 function Packing({ list, stance }: { list: PackingList; stance: "hand" | "desk" }) {
   usePackingScans(list);
+  useOthersTicks(list.booking.id);
   return stance === "hand" ? <PackHand list={list} /> : <PackDesk list={list} />;
 }

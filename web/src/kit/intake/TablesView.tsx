@@ -7,6 +7,7 @@ import { Sentence } from "../../parts/Sentence";
 import { Button, buttonLook } from "../../ui/Button";
 import { SelectField } from "../../ui/Field";
 import { capital, choices, count, word } from "../../words/codes";
+import { dateOrder } from "../../words/dates";
 import { COLUMNS } from "../../words/lists";
 import { amount } from "../../words/quantities";
 import { Guesses } from "./Guesses";
@@ -62,6 +63,14 @@ export function TablesView() {
             />
             <a href="/api/kit/csv" download className={buttonLook()}>
               Export CSV
+            </a>
+            <a
+              href={`/api/kit/print?paper=${dateOrder() === "month-first" ? "letter" : "a4"}`}
+              target="_blank"
+              rel="noreferrer"
+              className={buttonLook()}
+            >
+              Print the kit list
             </a>
           </section>
           <Workspace />

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
@@ -18,6 +19,23 @@ class PackingInTheHandTest extends WithTheDemo {
   @BeforeEach
   void aListToPack() {
     artist.goTo("/bookings/" + Demo.booking("Election night"));
+  }
+
+  /** Two who pack together: neither looks for what the other has in the bag already. */
+  @Test
+  void anotherPersonsTickIsSeenWithinTwoSeconds() {
+    Locator headline = artist.page.locator("h1");
+    assertThat(headline).containsText("in all");
+    String before = headline.innerText().replaceAll(".* (\\d+) in all.*", "$1");
+    String after = Integer.parseInt(before) - 1 + " in all";
+    try (Person other = artist.withAnEmptyCache()) {
+      other.goTo("/bookings/" + Demo.booking("Election night"));
+      assertThat(other.page.locator("h1")).containsText(before + " in all");
+      other.press("In the bag").click();
+      assertThat(other.page.locator("h1")).containsText(after);
+      assertThat(headline)
+          .containsText(after, new LocatorAssertions.ContainsTextOptions().setTimeout(5000));
+    }
   }
 
   @Test

@@ -113,4 +113,10 @@ class History {
         null,
         Changes.between(json, row.kind(), row.before(), row.after()));
   }
+
+  /** The number of the newest act of all; 0 before the first. */
+  long newest() {
+    Long newest = sql.select(DSL.max(LEDGER.SEQ)).from(LEDGER).fetchSingle().value1();
+    return newest == null ? 0 : newest;
+  }
 }

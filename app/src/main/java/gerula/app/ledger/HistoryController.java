@@ -19,6 +19,19 @@ class HistoryController {
   }
 
   /**
+   * How far the workspace has come.
+   *
+   * @param number of its newest act, 0 before the first; it only rises
+   */
+  record Newest(long number) {}
+
+  /** Asked often by whoever works beside others: whether anything was done since. */
+  @GetMapping("/api/newest-act")
+  Newest newest(@AuthenticationPrincipal SignedIn who) {
+    return new Newest(ledger.newest(who));
+  }
+
+  /**
    * @param thing id of an item, a place, a person
    * @param before id of an act; nothing stands before one that is not known
    */

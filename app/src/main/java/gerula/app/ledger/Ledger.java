@@ -202,6 +202,11 @@ public class Ledger {
     return history.of(thing, null, HISTORY_SHOWN);
   }
 
+  /** The number of the newest act; 0 before the first. */
+  long newest(SignedIn who) {
+    return workspaces.read(who.workspace(), history::newest);
+  }
+
   /** Those before one of them. */
   HistoryPage historyBefore(SignedIn who, UUID thing, UUID before) {
     return workspaces.read(who.workspace(), () -> history.of(thing, before, EARLIER_HISTORY_SHOWN));

@@ -1,5 +1,6 @@
 package gerula.app.kit.label;
 
+import gerula.app.platform.paper.PaperFonts;
 import gerula.core.kit.label.Label;
 import gerula.core.kit.label.LabelSheet;
 import java.io.ByteArrayOutputStream;
@@ -39,7 +40,7 @@ final class LabelPdf {
 
   byte[] print(List<Label> labels) {
     try (PDDocument pdf = new PDDocument()) {
-      LabelFonts fonts = LabelFonts.in(pdf);
+      PaperFonts fonts = PaperFonts.in(pdf);
       int number = skip;
       for (int from = 0; from < labels.size(); ) {
         int onThisPage = Math.min(labels.size() - from, sheet.perPage() - number % sheet.perPage());
@@ -66,7 +67,7 @@ final class LabelPdf {
             (float) sheet.pageHeightMm() * POINTS_PER_MM));
   }
 
-  private void printPage(PDDocument pdf, LabelFonts fonts, List<Label> labels, int firstNumber)
+  private void printPage(PDDocument pdf, PaperFonts fonts, List<Label> labels, int firstNumber)
       throws IOException {
     PDPage page = page();
     pdf.addPage(page);
@@ -85,7 +86,7 @@ final class LabelPdf {
     return pen;
   }
 
-  private void print(PDPageContentStream pen, LabelFonts fonts, Label label, LabelSheet.Area area)
+  private void print(PDPageContentStream pen, PaperFonts fonts, Label label, LabelSheet.Area area)
       throws IOException {
     double height = area.heightMm();
     double bottom = sheet.pageHeightMm() - area.bottomMm();
@@ -106,7 +107,7 @@ final class LabelPdf {
     try (PDDocument pdf = new PDDocument()) {
       PDPage page = page();
       pdf.addPage(page);
-      LabelFonts fonts = LabelFonts.in(pdf);
+      PaperFonts fonts = PaperFonts.in(pdf);
       try (PDPageContentStream pen = pen(pdf, page)) {
         pen.setLineWidth(0.1f);
         for (int number = 0; number < sheet.perPage(); number++) {
@@ -134,7 +135,7 @@ final class LabelPdf {
     pen.stroke();
   }
 
-  private void measure(PDPageContentStream pen, LabelFonts fonts, LabelSheet.Area area)
+  private void measure(PDPageContentStream pen, PaperFonts fonts, LabelSheet.Area area)
       throws IOException {
     int length = (int) Math.floor((area.widthMm() - 2) / 10) * 10;
     double left = area.leftMm() + 1;

@@ -1,5 +1,6 @@
 package gerula.app.kit.label;
 
+import gerula.app.platform.paper.PaperFonts;
 import gerula.core.kit.code.ShortCode;
 import gerula.core.kit.label.Label;
 import java.io.IOException;
@@ -26,14 +27,14 @@ final class LabelText {
   private final double width;
   private final double height;
 
-  LabelText(LabelFonts fonts, Label label, double width, double height) {
+  LabelText(PaperFonts fonts, Label label, double width, double height) {
     this.width = width;
     this.height = height;
     this.lines = fitting(fonts, label, height);
   }
 
   /** Low labels say less: first the batch goes, then the opening day joins the use-by. */
-  private static List<Line> fitting(LabelFonts fonts, Label label, double height) {
+  private static List<Line> fitting(PaperFonts fonts, Label label, double height) {
     List<Line> all = new ArrayList<>();
     add(all, fonts.bold(), label.title());
     add(all, fonts.plain(), label.detail());
@@ -54,7 +55,7 @@ final class LabelText {
 
   private static void add(List<Line> lines, PDFont font, String text) {
     if (!text.isEmpty()) {
-      lines.add(new Line(font, LabelFonts.printable(font, text)));
+      lines.add(new Line(font, PaperFonts.printable(font, text)));
     }
   }
 
@@ -104,7 +105,7 @@ final class LabelText {
     double size = Math.min(LARGEST_MM, height / (lines.size() * LINE_HEIGHT));
     double widest = 0;
     for (Line line : lines) {
-      widest = Math.max(widest, LabelFonts.width(line.font(), line.text(), 1));
+      widest = Math.max(widest, PaperFonts.width(line.font(), line.text(), 1));
     }
     double fits = Math.min(size, width / widest);
     return Math.max(Math.min(size, SMALLEST_MM), Math.floor(fits / STEP_MM) * STEP_MM);
@@ -112,7 +113,7 @@ final class LabelText {
 
   String shortened(Line line, double size) throws IOException {
     String text = line.text();
-    while (text.length() > 1 && LabelFonts.width(line.font(), text, size) > width) {
+    while (text.length() > 1 && PaperFonts.width(line.font(), text, size) > width) {
       text = text.substring(0, text.length() - 2).stripTrailing() + "…";
     }
     return text;

@@ -2,6 +2,7 @@ package gerula.app.kit.label;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gerula.app.platform.paper.PaperFonts;
 import gerula.core.kit.code.ShortCode;
 import gerula.core.kit.label.Label;
 import java.io.IOException;
@@ -79,13 +80,13 @@ class LabelTextTest {
   private static List<PlacedLine> lines(Label label, double width, double height)
       throws IOException {
     try (PDDocument pdf = new PDDocument()) {
-      LabelFonts fonts = LabelFonts.in(pdf);
+      PaperFonts fonts = PaperFonts.in(pdf);
       LabelText text = new LabelText(fonts, label, width, height);
       double size = text.size();
       List<PlacedLine> placed = new ArrayList<>();
       for (LabelText.Line line : text.lines()) {
         String shown = text.shortened(line, size);
-        placed.add(new PlacedLine(shown, size, LabelFonts.width(line.font(), shown, size)));
+        placed.add(new PlacedLine(shown, size, PaperFonts.width(line.font(), shown, size)));
       }
       return placed;
     }

@@ -1,0 +1,5 @@
+/** What is printed: pages, their letters and their formats. */
+@NullMarked
+package gerula.app.platform.paper;
+
+import org.jspecify.annotations.NullMarked;
