@@ -160,8 +160,8 @@ final class Picks {
               .orElse(null);
       if (refusal == null && taste.isIncomplete(item) == isIncomplete) {
         able.add(item);
-        boolean isPinned =
-            facts.choices().pinned().contains(item.id()) || facts.packed().contains(item.id());
+        // What is packed stays, but what serves somebody better is no reason less for that.
+        boolean isPinned = facts.choices().pinned().contains(item.id());
         flaws.put(item.id(), isPinned ? -1 : taste.flaws(need, item));
       } else if (refusal instanceof Refusal.RunsOut) {
         runningOut.add(item.id());
