@@ -50,6 +50,7 @@ final class Cover {
   private final long[] held;
   private final long[] shares;
   private final int[] pieceOf;
+  private final Sharing.Takers takers;
   private final long stepsOfOneTry;
 
   /** By demand: the pieces that serve it. */
@@ -80,6 +81,7 @@ final class Cover {
         pieceOf[pack] = piece;
       }
     }
+    takers = Sharing.Takers.of(demands, held.length);
     stepsOfOneTry = 1 + demands.stream().mapToLong(one -> one.packs().length).sum();
     usefulness = new int[pieces.size()];
     for (Demand demand : demands) {
@@ -207,7 +209,7 @@ final class Cover {
 
   /** What is used when each demand in turn takes what is best for it. */
   private BitSet used(BitSet all) {
-    Sharing sharing = new Sharing(demands, held, pieceOf, all);
+    Sharing sharing = new Sharing(demands, takers, held, pieceOf, all);
     sharing.unserved();
     BitSet used = sharing.used();
     IntStream.range(0, pieces.size()).filter(i -> pieces.get(i).isForced()).forEach(used::set);
@@ -285,7 +287,7 @@ final class Cover {
         return (BitSet) serving.get(demand).clone();
       }
     }
-    return new Sharing(demands, held, pieceOf, set).unserved();
+    return new Sharing(demands, takers, held, pieceOf, set).unserved();
   }
 
   private boolean isShort(Demand shared, BitSet set) {

@@ -14,7 +14,39 @@ import java.util.List;
  */
 final class Sharing {
 
+  /**
+   * Which demands may take from each pack: worked out once for all the sets that are tried.
+   *
+   * @param demands by pack
+   * @param at by pack: where it stands among the packs of that demand
+   */
+  record Takers(int[][] demands, int[][] at) {
+
+    static Takers of(List<Cover.Demand> all, int packs) {
+      int[] many = new int[packs];
+      all.stream()
+          .filter(one -> !one.isShared())
+          .forEach(one -> Arrays.stream(one.packs()).forEach(pack -> many[pack]++));
+      int[][] demands = new int[packs][];
+      int[][] at = new int[packs][];
+      for (int pack = 0; pack < packs; pack++) {
+        demands[pack] = new int[many[pack]];
+        at[pack] = new int[many[pack]];
+      }
+      for (int demand = 0; demand < all.size(); demand++) {
+        int[] some = all.get(demand).packs();
+        for (int i = 0; i < some.length && !all.get(demand).isShared(); i++) {
+          int next = --many[some[i]];
+          demands[some[i]][next] = demand;
+          at[some[i]][next] = i;
+        }
+      }
+      return new Takers(demands, at);
+    }
+  }
+
   private final List<Cover.Demand> demands;
+  private final Takers takers;
   private final int[] pieceOf;
   private final BitSet set;
   private final long[] free;
@@ -27,8 +59,9 @@ final class Sharing {
    * @param pieceOf by pack: the piece it comes along with
    * @param set the pieces that are there
    */
-  Sharing(List<Cover.Demand> demands, long[] held, int[] pieceOf, BitSet set) {
+  Sharing(List<Cover.Demand> demands, Takers takers, long[] held, int[] pieceOf, BitSet set) {
     this.demands = demands;
+    this.takers = takers;
     this.pieceOf = pieceOf;
     this.set = set;
     this.free = held.clone();
@@ -103,9 +136,12 @@ final class Sharing {
         if (free[pack] > 0) {
           return move(demand, pack, wanted, from, fromAt, freedAt);
         }
-        for (int other = 0; other < demands.size(); other++) {
-          int takenAt = isOpen[other] || demands.get(other).isShared() ? -1 : takes(other, pack);
-          if (takenAt >= 0) {
+        int[] others = takers.demands()[pack];
+        // Told from the last to the first: the first demands are asked first.
+        for (int i = others.length - 1; i >= 0; i--) {
+          int other = others[i];
+          int takenAt = takers.at()[pack][i];
+          if (!isOpen[other] && taken.get(other)[takenAt] > 0) {
             isOpen[other] = true;
             freedAt[other] = takenAt;
             open.add(other);
@@ -114,16 +150,6 @@ final class Sharing {
       }
     }
     return 0;
-  }
-
-  private int takes(int demand, int pack) {
-    int[] packs = demands.get(demand).packs();
-    for (int at = 0; at < packs.length; at++) {
-      if (packs[at] == pack && taken.get(demand)[at] > 0) {
-        return at;
-      }
-    }
-    return -1;
   }
 
   private long move(

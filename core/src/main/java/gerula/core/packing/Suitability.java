@@ -54,6 +54,7 @@ final class Suitability {
   private final Map<UUID, Roles> roles = new HashMap<>();
   private final Map<UUID, List<Item>> byProduct = new HashMap<>();
   private final BaseColours colours;
+  private final boolean isForSeveral;
 
   /**
    * @param kit in the order in which equal choices are made
@@ -62,6 +63,7 @@ final class Suitability {
     this.facts = facts;
     this.booking = facts.booking();
     this.places = facts.places();
+    this.isForSeveral = booking.heads() > 1;
     for (Item item : kit) {
       item.product()
           .classes()
@@ -239,7 +241,7 @@ final class Suitability {
   /** What is for one person only may come along for a booking of one. */
   private Optional<Refusal> shared(Item item) {
     boolean isShared =
-        booking.heads() > 1
+        isForSeveral
             && ONE_PERSON.contains(item.product().form())
             && !(item.forWhom() instanceof ForWhom.Only);
     return isShared ? Optional.of(new Refusal.OnePersonOnly()) : Optional.empty();

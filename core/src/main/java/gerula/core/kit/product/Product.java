@@ -3,6 +3,7 @@ package gerula.core.kit.product;
 import gerula.core.dates.DateClass;
 import gerula.core.quantity.Quantity;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
@@ -48,6 +49,10 @@ public record Product(
     Composition composition,
     @Nullable Measures measures) {
 
+  /** Each class by itself: most products are of one, and are asked often. */
+  private static final List<Set<ProductClass>> JUST =
+      Arrays.stream(ProductClass.values()).map(Set::of).toList();
+
   public Product {
     if (content.isNone()) {
       throw new IllegalArgumentException("A full pack holds more than nothing.");
@@ -82,6 +87,9 @@ public record Product(
 
   /** Everything it is for, in the order of the work. */
   public Set<ProductClass> classes() {
+    if (alsoServes.isEmpty()) {
+      return JUST.get(productClass.ordinal());
+    }
     Set<ProductClass> all = EnumSet.of(productClass);
     all.addAll(alsoServes);
     return all;
