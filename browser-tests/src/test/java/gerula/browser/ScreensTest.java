@@ -38,7 +38,10 @@ class ScreensTest {
         new View(
             "palette", Person.Stance.DESK, "/bench/palettes/" + Demo.place("Twelve-pan palette")),
         new View("house-rules", Person.Stance.DESK, "/house"),
-        new View("go-through", Person.Stance.HAND, "/kit/places/" + Demo.place("lips") + "/walk"),
+        new View(
+            "face-sheet-hand",
+            Person.Stance.HAND,
+            island + "/faces/" + Demo.firstFace("Tidal island block")),
         new View("dates", Person.Stance.DESK, "/dates"),
         new View("put-away", Person.Stance.HAND, "/kit/home"),
         new View(
