@@ -28,6 +28,14 @@ export function useDeciding(booking: string) {
           done: `${name} goes along instead.`,
         }),
       ),
+    amount: (need: string, pieces: number | null) =>
+      quiet(
+        perform({
+          path: `/api/bookings/${booking}/decide-amount`,
+          body: { need, pieces },
+          done: pieces === null ? "As many as are worked out." : `${pieces} pieces of it.`,
+        }),
+      ),
     buy: (product: string, name: string, neededOn: string, why: string) =>
       quiet(
         perform({

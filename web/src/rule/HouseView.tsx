@@ -102,7 +102,7 @@ function Rules({ house }: { house: House }) {
           </button>
         ))}
       </fieldset>
-      <div className="grid max-w-3xl grid-cols-3 items-start gap-4 max-hand:grid-cols-1">
+      <div className="grid max-w-4xl grid-cols-4 items-start gap-4 max-hand:grid-cols-1">
         <TextField
           label="Replace eye products"
           hint="days early"

@@ -59,6 +59,18 @@ class PackingAtTheDeskTest extends WithTheDemo {
   }
 
   @Test
+  void howManyPuffsGoAlongIsSaidAtTheLine() {
+    Locator line = artist.line("Powder puffs");
+    line.getByRole(AriaRole.BUTTON).first().click();
+    line.getByLabel("Take", new Locator.GetByLabelOptions().setExact(true)).fill("19");
+    artist.press("pieces instead").click();
+    assertThat(artist.page.getByText("19 pieces of it.")).isVisible();
+    assertThat(line).containsText("19");
+    artist.press("Undo").first().click();
+    assertThat(artist.page.getByText("Undone.")).isVisible();
+  }
+
+  @Test
   void tickingDepartingAndPuttingBack() {
     artist.tick("Steel palette").click();
     assertThat(artist.tick("Steel palette")).isChecked();

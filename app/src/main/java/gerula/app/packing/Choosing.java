@@ -90,6 +90,24 @@ class Choosing {
         });
   }
 
+  /**
+   * Takes so many of what is counted.
+   *
+   * @param pieces null for as many as are worked out
+   */
+  void amount(SignedIn who, UUID actId, UUID booking, String need, @Nullable Integer pieces) {
+    ledger.perform(
+        who,
+        actId,
+        "decided",
+        Map.of("booking", booking, "need", need),
+        act -> {
+          Choices decided =
+              locked(booking).choices().taking(need, pieces == null ? null : (long) pieces);
+          act.touch(ThingKind.BOOKING_THING, booking, () -> store.setChoices(booking, decided));
+        });
+  }
+
   private StoredBooking locked(UUID id) {
     store.lock(id);
     return bookings.existing(id);

@@ -20,6 +20,7 @@ import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.rule.HouseStore;
 import gerula.core.booking.Booking;
+import gerula.core.booking.NeedCode;
 import gerula.core.booking.NeedReason;
 import gerula.core.kit.opencase.Piece;
 import gerula.core.kit.opencase.Tray;
@@ -226,6 +227,7 @@ class Packing {
     return new LineView(
         now.of(stored.get(id)),
         line.section(),
+        line.needs().stream().map(NeedCode::code).toList(),
         line.faces(),
         new Quantity(line.thousandths(), line.item().left().unit()).amount(),
         line.goesTo(),

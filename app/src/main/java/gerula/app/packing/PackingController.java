@@ -8,6 +8,8 @@ import gerula.app.packing.PackingRecords.TriedList;
 import gerula.app.packing.PackingRecords.WhyNotView;
 import gerula.app.platform.workspace.SignedIn;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
@@ -59,6 +61,22 @@ class PackingController {
           String need,
       boolean without,
       @Nullable UUID instead) {}
+
+  /**
+   * @param need its code
+   * @param pieces 1 to 9999; null: as many as are worked out
+   */
+  record DecideAmount(
+      @NotNull UUID actId,
+      @NotNull
+          @Pattern(
+              regexp = "[a-z0-9-]{1,40}(:[a-z0-9-]{1,40})?",
+              message = "A need is written like cotton-bud.")
+          String need,
+      @Nullable
+          @Min(value = 1, message = "Take 1 to 9999 pieces.")
+          @Max(value = 9999, message = "Take 1 to 9999 pieces.")
+          Integer pieces) {}
 
   /** A booking as it might be. */
   record TryBooking(@NotNull @Valid BookingDraft booking) {}
@@ -116,6 +134,15 @@ class PackingController {
       @PathVariable UUID id,
       @Valid @RequestBody DecideNeed asked) {
     choosing.need(who, asked.actId(), id, asked.need(), asked.without(), asked.instead());
+  }
+
+  @PostMapping("/api/bookings/{id}/decide-amount")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void decideAmount(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody DecideAmount asked) {
+    choosing.amount(who, asked.actId(), id, asked.need(), asked.pieces());
   }
 
   @PostMapping("/api/bookings/{id}/pack")

@@ -24,6 +24,7 @@ final class PackingRecords {
   /**
    * One thing to take along.
    *
+   * @param needs codes of what it is taken for
    * @param faces whom it is for; empty when the booking shares it
    * @param amount how much the booking is expected to use, in the product's unit; 0 when it is not
    *     used up
@@ -34,6 +35,7 @@ final class PackingRecords {
   record LineView(
       ItemView item,
       Section section,
+      List<String> needs,
       List<UUID> faces,
       BigDecimal amount,
       @Nullable UUID goesTo,

@@ -39,6 +39,7 @@ class PackingActsTest {
     // Two days of 0.3 g.
     assertThat(line.path("amount").decimalValue()).isEqualByComparingTo("0.6");
     assertThat(line.path("reasons").get(0).path("code").asString()).isEqualTo("for-service");
+    assertThat(line.path("needs").get(0).asString()).isEqualTo("face-powder");
     assertThat(list.path("findings").findValuesAsString("need"))
         .contains("puff", "hand-sanitiser", "mirror");
   }
@@ -82,6 +83,35 @@ class PackingActsTest {
     client.get("/api/bookings/" + unknown).expect(404);
     face.put("depth", 11);
     client.post("/api/bookings/" + unknown + "/try", asked).expect(422);
+  }
+
+  @Test
+  void howManyOfWhatIsCountedIsDecidedByHandAndUndone() {
+    ObjectNode puffs = Kits.powder(Kits.id(), drawer);
+    puffs
+        .withObject("product")
+        .put("productClass", "puff")
+        .put("form", "single-use")
+        .put("content", 50)
+        .put("unit", "piece");
+    puffs.withObject("item").put("left", 50);
+    client.post("/api/items", puffs).expect(201);
+    double before = puffs();
+    ObjectNode decide = act().put("need", "puff").put("pieces", 25);
+    client.post(path("decide-amount"), decide).expect(204);
+    assertThat(puffs()).isEqualTo(25);
+    client.post("/api/ledger/" + decide.path("actId").asString() + "/undo", act()).expect(204);
+    assertThat(puffs()).isEqualTo(before).isLessThan(25);
+    client.post(path("decide-amount"), act().put("need", "puff").put("pieces", 0)).expect(422);
+  }
+
+  private double puffs() {
+    return list()
+        .path("lines")
+        .valueStream()
+        .filter(line -> line.path("needs").get(0).asString().equals("puff"))
+        .mapToDouble(line -> line.path("amount").asDouble())
+        .sum();
   }
 
   @Test

@@ -1,12 +1,14 @@
 package gerula.core.packing;
 
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the artist decided about a list; every new computation keeps it.
@@ -64,6 +66,20 @@ public record Choices(
       others.add(need);
     }
     return new Choices(pinned, leftOut, added, amounts, others);
+  }
+
+  /**
+   * Takes so many pieces of a counted need instead of those worked out.
+   *
+   * @param pieces 1 or more; null takes what is worked out again
+   */
+  public Choices taking(String need, @Nullable Long pieces) {
+    Map<String, Long> others = new HashMap<>(amounts);
+    others.remove(need);
+    if (pieces != null) {
+      others.put(need, pieces);
+    }
+    return new Choices(pinned, leftOut, added, others, without);
   }
 
   private static Set<UUID> less(Set<UUID> ids, UUID one) {

@@ -3,6 +3,7 @@ package gerula.core.packing;
 import gerula.core.booking.Booking;
 import gerula.core.booking.Face;
 import gerula.core.booking.Need;
+import gerula.core.booking.NeedCode;
 import gerula.core.booking.NeedReason;
 import gerula.core.booking.Service;
 import gerula.core.kit.item.Item;
@@ -98,6 +99,13 @@ final class LineDraft {
 
   PackingLine done(Booking booking, @Nullable UUID goesTo) {
     List<UUID> faces = booking.faces().stream().map(Face::id).filter(this::isUsedBy).toList();
-    return new PackingLine(item, section(), faces, thousandths, goesTo, List.copyOf(reasons));
+    return new PackingLine(
+        item, section(), codes(), faces, thousandths, goesTo, List.copyOf(reasons));
+  }
+
+  private List<NeedCode> codes() {
+    return needs.isEmpty()
+        ? List.of(NeedCode.of(item.product().productClass()))
+        : needs.stream().map(Need::code).distinct().sorted().toList();
   }
 }

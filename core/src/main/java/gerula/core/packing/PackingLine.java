@@ -1,5 +1,6 @@
 package gerula.core.packing;
 
+import gerula.core.booking.NeedCode;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.Section;
 import gerula.core.rule.Reason;
@@ -11,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * One thing to take along.
  *
  * @param section where the line is told: the part of the work it is taken for
+ * @param needs what it is taken for, each once; what it is, where it comes for another's sake
  * @param faces whom it is for, in the booking's order; empty when the booking shares it
  * @param thousandths how much of it the booking is expected to use, in thousandths of its unit; 0
  *     when it is not used up
@@ -20,12 +22,14 @@ import org.jspecify.annotations.Nullable;
 public record PackingLine(
     Item item,
     Section section,
+    List<NeedCode> needs,
     List<UUID> faces,
     long thousandths,
     @Nullable UUID goesTo,
     List<Reason> reasons) {
 
   public PackingLine {
+    needs = List.copyOf(needs);
     faces = List.copyOf(faces);
     reasons = List.copyOf(reasons);
   }
