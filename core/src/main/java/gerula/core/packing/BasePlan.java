@@ -25,14 +25,15 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Which shades the bases of a booking are made of, before it is settled which packs are taken.
  *
  * <p>Faces of a known colour are met by the fewest measured shades, alone or two of them mixed;
- * what is pinned or packed already is used first. A face of which only the depth is known takes a
- * shade near it; where there is none, two are mixed that lie to either side.
+ * what is pinned is used first, and what is packed costs nothing. A face of which only the depth is
+ * known takes a shade near it; where there is none, two are mixed that lie to either side.
  */
 final class BasePlan {
 
@@ -110,9 +111,9 @@ final class BasePlan {
     needs.forEach(this::saidToBeHers);
     List<Need> left =
         needs.stream().filter(need -> mix(need) == null && wanted(need) != null).toList();
-    Set<UUID> kept = pinned();
-    if (!kept.isEmpty()) {
-      byColour(left, kept);
+    Set<UUID> pinned = products(facts.choices().pinned());
+    if (!pinned.isEmpty()) {
+      byColour(left, pinned);
       left = left.stream().filter(need -> mix(need) == null).toList();
     }
     byColour(left, null);
@@ -140,12 +141,9 @@ final class BasePlan {
     return face == null ? null : suitability.colours().wanted(face);
   }
 
-  /** Products the artist wants to take, or has in a bag already. */
-  private Set<UUID> pinned() {
+  private Set<UUID> products(Set<UUID> items) {
     return facts.kit().stream()
-        .filter(
-            item ->
-                facts.choices().pinned().contains(item.id()) || facts.packed().contains(item.id()))
+        .filter(item -> items.contains(item.id()))
         .map(item -> item.product().id())
         .collect(Collectors.toSet());
   }
@@ -212,11 +210,22 @@ final class BasePlan {
     for (int i = 0; i < needs.size(); i++) {
       faces.add(face(needs.get(i), i, weighed, parts.get(i).keySet()));
     }
-    ShadesToCarry carried = ShadesToCarry.of(shades, faces, facts.house().shadeLimit());
+    ShadesToCarry carried =
+        ShadesToCarry.of(shades, faces, facts.house().shadeLimit(), inABag(weighed));
     carried.recipes().forEach(recipe -> keep(mixes, needs, weighed, recipe));
     carried.holes().stream()
         .filter(hole -> !hole.parts().isEmpty())
         .forEach(hole -> keep(nearest, needs, weighed, hole));
+  }
+
+  /** What is packed or pinned comes in any case: using it too costs nothing. */
+  private Set<String> inABag(List<UUID> weighed) {
+    Set<UUID> there = products(facts.packed());
+    there.addAll(products(facts.choices().pinned()));
+    return IntStream.range(0, weighed.size())
+        .filter(place -> there.contains(weighed.get(place)))
+        .mapToObj(BasePlan::id)
+        .collect(Collectors.toSet());
   }
 
   private static Item lightest(List<Item> items) {

@@ -266,6 +266,11 @@ class BaseShadesTest {
         assertThat(taken(list)).containsAll(tenths(recipe).keySet());
       }
     }
+    // Ticking one off changes nothing of them.
+    for (UUID one : taken(list)) {
+      packed = Set.of(one);
+      assertThat(list(faces).recipes()).isEqualTo(list.recipes());
+    }
     Set<UUID> used =
         list.recipes().stream()
             .filter(BaseRecipe::isMet)

@@ -30,6 +30,9 @@ final class FewestCover {
   /** By face and shade: with which others it meets the face, itself where it does so alone. */
   private final long[][] partners;
 
+  /** Shades that are there in any case. */
+  private final long given;
+
   private final Set<Long> seen = new HashSet<>();
   private long best;
   private double bestMass;
@@ -37,11 +40,19 @@ final class FewestCover {
   private int size;
   private boolean isCut;
 
-  FewestCover(Matches matches) {
+  /**
+   * @param anyway ids of shades that are in every set
+   */
+  FewestCover(Matches matches, Set<String> anyway) {
     this.matches = matches;
     this.shades = matches.shades();
     this.faces =
         IntStream.range(0, matches.faces()).filter(face -> !matches.isHole(face)).toArray();
+    this.given =
+        IntStream.range(0, shades)
+            .filter(shade -> anyway.contains(matches.id(shade)))
+            .mapToLong(shade -> 1L << shade)
+            .reduce(0, (one, other) -> one | other);
     this.partners = new long[faces.length][shades];
     for (int face = 0; face < faces.length; face++) {
       for (int i = 0; i < shades; i++) {
@@ -64,7 +75,7 @@ final class FewestCover {
     for (size = leastSize(); size <= first; size++) {
       seen.clear();
       boolean isBetter = size < first;
-      search(0, size);
+      search(given, size - Long.bitCount(given));
       if (isCut || (isBetter && Long.bitCount(best) == size)) {
         break;
       }
@@ -73,7 +84,7 @@ final class FewestCover {
   }
 
   private int leastSize() {
-    return faces.length == 0 ? 0 : 1;
+    return Math.max(faces.length == 0 ? 0 : 1, Long.bitCount(given));
   }
 
   /** Heavy shades, and those few faces need, are left out first. */
@@ -86,7 +97,7 @@ final class FewestCover {
     long all = shades == 64 ? -1L : (1L << shades) - 1;
     for (int one : order) {
       long without = all & ~(1L << one);
-      if (nextUnmet(without) < 0) {
+      if ((given >>> one & 1) == 0 && nextUnmet(without) < 0) {
         all = without;
       }
     }

@@ -42,6 +42,16 @@ public record ShadesToCarry(
    *     {@value #MOST_FACES} faces
    */
   public static ShadesToCarry of(List<Shade> shades, List<FaceColour> faces, double limit) {
+    return of(shades, faces, limit, Set.of());
+  }
+
+  /**
+   * The same where some are carried in any case.
+   *
+   * @param anyway ids of shades that are there whether they are needed or not
+   */
+  public static ShadesToCarry of(
+      List<Shade> shades, List<FaceColour> faces, double limit, Set<String> anyway) {
     if (shades.size() > MOST_SHADES || faces.size() > MOST_FACES) {
       throw new IllegalArgumentException(
           "At most 64 shades and 200 faces are weighed at once, but these are "
@@ -52,7 +62,7 @@ public record ShadesToCarry(
     // A fixed order makes the answer independent of the one in which they were told.
     List<Shade> sorted = shades.stream().sorted(Comparator.comparing(Shade::id)).toList();
     Matches matches = new Matches(sorted, faces, limit);
-    FewestCover search = new FewestCover(matches);
+    FewestCover search = new FewestCover(matches, anyway);
     int[] chosen = search.find();
     Set<String> ids = new HashSet<>();
     Arrays.stream(chosen).forEach(one -> ids.add(matches.id(one)));
