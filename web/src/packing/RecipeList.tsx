@@ -64,9 +64,17 @@ function RecipeRow({ booking, recipe, words }: RecipeRowProps) {
   );
 }
 
-function recipeNearness({ deltaE, depth }: Recipe): string {
-  if (deltaE !== null) return nearness(deltaE);
-  return depth === null ? "as in her look" : `depth ${Math.round(depth * 10) / 10}, not measured`;
+function recipeNearness({ deltaE, depth, by }: Recipe): string {
+  switch (by) {
+    case "colour":
+      return nearness(deltaE);
+    case "depth":
+      return `depth ${Math.round((depth ?? 0) * 10) / 10}, not measured`;
+    case "look":
+      return "as in her look";
+    case "nothing":
+      return "its depth was never told";
+  }
 }
 
 type TenthsProps = { parts: { item: Drawn | undefined; tenths: number }[] };

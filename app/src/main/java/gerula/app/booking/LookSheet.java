@@ -33,6 +33,14 @@ import org.springframework.stereotype.Component;
 @Component
 class LookSheet {
 
+  /** As much as a look can say; the same as {@link PartDraft} holds it to. */
+  private static final Map<Cell, Integer> LENGTHS =
+      Map.of(PartDraft::told, 120, PartDraft::tool, 80, PartDraft::where, 80, PartDraft::note, 500);
+
+  private interface Cell {
+    String of(PartDraft part);
+  }
+
   private final WholeKit kit;
   private final Workspaces workspaces;
 
@@ -96,6 +104,17 @@ class LookSheet {
   private static void add(
       PartDraft part, CsvTable.Row row, List<PartDraft> parts, List<FieldFault> faults) {
     Faults found = new Faults();
+    LENGTHS.forEach(
+        (cell, most) ->
+            found.unless(
+                cell.of(part).length() <= most,
+                "csv",
+                "too-long",
+                "A cell is longer than "
+                    + most
+                    + " characters: \""
+                    + cell.of(part).substring(0, Math.min(30, cell.of(part).length()))
+                    + "…\". Shorten it."));
     new LookDraft(Look.Purpose.AS_A_GUIDE, null, "", "", List.of(part)).toLook(found, "");
     if (found.found().isEmpty()) {
       parts.add(part);

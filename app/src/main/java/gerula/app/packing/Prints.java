@@ -232,8 +232,13 @@ class Prints {
                     (recipe.parts().size() > 1 ? part.tenths() + " tenths " : "")
                         + items.getOrDefault(part.item(), "a shade that is gone"))
             .collect(Collectors.joining(" + "));
-    Double deltaE = recipe.deltaE();
-    String near = deltaE == null ? "by depth" : String.format(Locale.ROOT, "delta E %.1f", deltaE);
+    String near =
+        switch (recipe.by()) {
+          case COLOUR -> String.format(Locale.ROOT, "delta E %.1f", recipe.deltaE());
+          case DEPTH -> "by depth, not measured";
+          case LOOK -> "as in the look";
+          case NOTHING -> "its depth was never told";
+        };
     paper.row(false, recipe.isMet() ? parts : "Nearest: " + parts, near, "");
   }
 

@@ -56,6 +56,15 @@ class LooksTest {
         .satisfiesExactly(
             row -> assertThat(row).contains("Row 4").contains("A colour is written"),
             row -> assertThat(row).contains("Row 5").contains("product is missing"));
+    String far = "product\n" + "x".repeat(200);
+    assertThat(
+            client
+                .post("/api/looks/read", act().put("csv", far).without("actId"))
+                .expect(200)
+                .body()
+                .at("/faults/0/message")
+                .asString())
+        .contains("Row 2", "longer than 120");
     client
         .post("/api/looks/read", act().put("csv", "name,shade\na,b").without("actId"))
         .expect(422);

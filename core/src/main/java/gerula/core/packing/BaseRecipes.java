@@ -39,7 +39,13 @@ final class BaseRecipes {
     if (mix != null && (plan.mix(need) != null || !isMet)) {
       recipes.add(
           new BaseRecipe(
-              need.code(), face.id(), parts(mix, pick), mix.deltaE(), mix.depth(), isMet));
+              need.code(),
+              face.id(),
+              parts(mix, pick),
+              mix.deltaE(),
+              mix.depth(),
+              need.exactly().isEmpty() ? basis(mix.deltaE(), mix.depth()) : BaseRecipe.Basis.LOOK,
+              isMet));
     } else {
       alone(pick, face);
     }
@@ -67,20 +73,27 @@ final class BaseRecipes {
     pick.amounts().entrySet().stream()
         .max(Map.Entry.comparingByValue())
         .map(entry -> kit.get(entry.getKey()))
-        .ifPresent(
-            item ->
-                recipes.add(
-                    new BaseRecipe(
-                        pick.need().code(),
-                        face.id(),
-                        List.of(new BaseRecipe.BasePortion(item.id(), Mixing.TENTHS)),
-                        suitability.colours().difference(pick.need(), item),
-                        depth(item, face),
-                        pick.missing() == 0)));
+        .ifPresent(item -> recipes.add(alone(pick, face, item)));
   }
 
-  private static @Nullable Double depth(Item item, Face face) {
-    return item.product().depthNear(face.depth());
+  private BaseRecipe alone(Picks.Pick pick, Face face, Item item) {
+    Double difference = suitability.colours().difference(pick.need(), item);
+    Double depth = item.product().depthNear(face.depth());
+    return new BaseRecipe(
+        pick.need().code(),
+        face.id(),
+        List.of(new BaseRecipe.BasePortion(item.id(), Mixing.TENTHS)),
+        difference,
+        depth,
+        basis(difference, depth),
+        pick.missing() == 0);
+  }
+
+  private static BaseRecipe.Basis basis(@Nullable Double difference, @Nullable Double depth) {
+    if (difference != null) {
+      return BaseRecipe.Basis.COLOUR;
+    }
+    return depth == null ? BaseRecipe.Basis.NOTHING : BaseRecipe.Basis.DEPTH;
   }
 
   /** Why this shade, for a base whose colour is known or that is mixed. */

@@ -66,6 +66,7 @@ class BaseShadesTest {
               assertThat(tenths(recipe)).isEqualTo(Map.of(four.id(), 5, seven.id(), 5));
               assertThat(recipe.depth()).isEqualTo(5.5);
               assertThat(recipe.deltaE()).isNull();
+              assertThat(recipe.by()).isEqualTo(BaseRecipe.Basis.DEPTH);
             });
     assertThat(lineOf(list, four).thousandths()).isEqualTo(300);
     assertThat(lineOf(list, four).reasons())
@@ -98,6 +99,15 @@ class BaseShadesTest {
     assertThat(nearest.isMet()).isFalse();
     assertThat(nearest.parts()).containsExactly(new BaseRecipe.BasePortion(six.id(), 10));
     assertThat(nearest.depth()).isEqualTo(6);
+  }
+
+  /** It serves, since it may suit any; that nobody said so is told. */
+  @Test
+  void aShadeOfWhichNobodyToldTheDepthIsTakenAndThatIsSaid() {
+    base("some beige", one -> one);
+    BaseRecipe recipe = list(face(4)).recipes().getFirst();
+    assertThat(recipe.isMet()).isTrue();
+    assertThat(recipe.by()).isEqualTo(BaseRecipe.Basis.NOTHING);
   }
 
   @Test

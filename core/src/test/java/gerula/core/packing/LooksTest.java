@@ -101,6 +101,7 @@ class LooksTest {
     assertThat(list.recipes().getFirst().parts())
         .containsExactly(
             new BaseRecipe.BasePortion(light.id(), 7), new BaseRecipe.BasePortion(deep.id(), 3));
+    assertThat(list.recipes().getFirst().by()).isEqualTo(BaseRecipe.Basis.LOOK);
     assertThat(amountOf(list, light)).isEqualTo(420);
     assertThat(amountOf(list, deep)).isEqualTo(180);
   }

@@ -175,7 +175,8 @@ public final class LineReader {
   }
 
   /**
-   * "cotton buds 300": of what is counted a bare figure in the end says how many a full pack has.
+   * "cotton buds 300", "200 puffs": of what is counted a bare figure in the end or the beginning
+   * says how many a full pack has.
    */
   private void pieces(Set<Integer> ofClass) {
     List<Integer> free = words.free().stream().filter(at -> !ofClass.contains(at)).toList();
@@ -189,11 +190,21 @@ public final class LineReader {
     }
     int last = free.getLast();
     int lastOfClass = ofClass.stream().mapToInt(Integer::intValue).max().orElse(-1);
-    if (last > lastOfClass && PIECES.matcher(words.text(last)).matches()) {
-      facts.content = new BigDecimal(words.text(last));
-      facts.unit = Unit.PIECE;
-      words.take(last, last + 1, Part.CONTENT);
+    if (last > lastOfClass && isPieces(last)) {
+      takePieces(last);
+    } else if (free.getFirst() == 0 && isPieces(0)) {
+      takePieces(0);
     }
+  }
+
+  private boolean isPieces(int at) {
+    return PIECES.matcher(words.text(at)).matches();
+  }
+
+  private void takePieces(int at) {
+    facts.content = new BigDecimal(words.text(at));
+    facts.unit = Unit.PIECE;
+    words.take(at, at + 1, Part.CONTENT);
   }
 
   /**

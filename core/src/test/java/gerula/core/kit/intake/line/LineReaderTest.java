@@ -112,7 +112,13 @@ class LineReaderTest {
 
   /** Of what is counted a bare figure is how many there are; nobody has buds of shade 300. */
   @ParameterizedTest
-  @CsvSource({"cotton buds 300, 300", "Quillon cotton pads 120, 120", "mascara wands 50, 50"})
+  @CsvSource({
+    "cotton buds 300, 300",
+    "Quillon cotton pads 120, 120",
+    "mascara wands 50, 50",
+    "200 puffs, 200",
+    "500 hair pins, 500"
+  })
   void aFigureBehindWhatIsCountedSaysHowMany(String line, String content) {
     assertThat(item(line).content()).isEqualByComparingTo(content);
     assertThat(item(line).unit()).isEqualTo(Unit.PIECE);
