@@ -186,6 +186,7 @@ command_mutation() {
   local result=0
   mutation_of 'gerula.core.dates.*,gerula.core.depot.*' || result=$?
   mutation_of 'gerula.core.kit.*,gerula.core.packing.*' || result=$?
+  mutation_of 'gerula.core.booking.*,gerula.core.shade.*' || result=$?
   return "$result"
 }
 

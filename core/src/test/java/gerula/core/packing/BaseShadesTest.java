@@ -51,6 +51,7 @@ class BaseShadesTest {
   private final List<Item> kit = new ArrayList<>();
   private HouseRules house = HouseRules.USUAL;
   private Set<UUID> packed = Set.of();
+  private Choices choices = Choices.NONE;
 
   @Test
   void fourAndSevenAreMixedForAFaceBetweenThem() {
@@ -175,6 +176,54 @@ class BaseShadesTest {
         .isEqualTo(Map.of(base.id(), 8, mixer.id(), 2));
     assertThat(list(face(6, mixed(5))).recipes().getFirst().isMet()).isFalse();
     assertThat(list(face(9, Lab.ofSrgb(DEEP))).recipes().getFirst().isMet()).isFalse();
+  }
+
+  @Test
+  void aPinnedShadeIsUsedThoughAnotherIsNearer() {
+    Lab wanted = Lab.ofSrgb(LIGHT);
+    Item near = base("near", one -> one.coloured(LIGHT));
+    Item pinned =
+        base("off", one -> one.coloured(new Lab(wanted.l() - 1, wanted.a(), wanted.b()).toSrgb()));
+    assertThat(taken(list(face(3, wanted)))).containsExactly(near.id());
+    choices = Choices.NONE.pinning(pinned.id());
+    assertThat(taken(list(face(3, wanted)))).containsExactly(pinned.id());
+  }
+
+  /** By depth too: what others are mixed of is used again before two more shades come along. */
+  @Test
+  void twoFacesBetweenTheSameShadesAreMixedOfTheSame() {
+    for (double depth : new double[] {2, 3, 8, 9}) {
+      base("shade " + depth, one -> one.depth(depth));
+    }
+    PackingList list = list(face(5.5), face(5.4), face(6));
+    assertThat(list.recipes()).hasSize(3).allMatch(BaseRecipe::isMet);
+    assertThat(taken(list)).hasSize(2);
+  }
+
+  @Test
+  void aMixerDeepensByDepthTooAndByThreeTenthsAtMost() {
+    Item four = base("4", one -> one.depth(4.0));
+    Item mixer =
+        Given.thing(ProductClass.MIXER, Form.LIQUID_PUMP_OR_SQUEEZE)
+            .called("Mixer", "deep")
+            .content(Quantity.millilitres(30))
+            .depth(10.0)
+            .in(store)
+            .item();
+    kit.add(mixer);
+    assertThat(tenths(list(face(5.8)).recipes().getFirst()))
+        .isEqualTo(Map.of(four.id(), 7, mixer.id(), 3));
+    BaseRecipe tooDeep = list(face(7)).recipes().getFirst();
+    assertThat(tooDeep.isMet()).isFalse();
+    assertThat(tenths(tooDeep)).isEqualTo(Map.of(four.id(), 7, mixer.id(), 3));
+  }
+
+  /** Too little of one for a whole base is no part of a mix. */
+  @Test
+  void whatIsNearlyEmptyIsNotMixedIn() {
+    base("4", one -> one.depth(4.0).left(Quantity.millilitres(0.1)));
+    base("7", one -> one.depth(7.0));
+    assertThat(list(face(5.5)).gaps()).anyMatch(gap -> gap.need().code().equals("foundation"));
   }
 
   /** More of the one part does not make up for what is missing of the other. */
@@ -341,6 +390,7 @@ class BaseShadesTest {
     PlaceTree places =
         new PlaceTree(List.of(Given.place(PlaceKind.STORE, "store").id(store).place()));
     return PackingList.of(
-        new PackingList.PackingFacts(booking, kit, places, List.of(), packed, house));
+        new PackingList.PackingFacts(
+            booking, kit, places, List.of(), packed, house, choices, Claims.NONE));
   }
 }

@@ -29,6 +29,8 @@ import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** A look that was written down, and what it makes of the list. */
 class LooksTest {
@@ -39,6 +41,7 @@ class LooksTest {
 
   private final UUID store = UUID.randomUUID();
   private final List<Item> kit = new ArrayList<>();
+  private int days = 1;
 
   @Test
   void exactlyWhatWasWrittenDownIsTakenAndNothingIsLeftToChoose() {
@@ -104,6 +107,48 @@ class LooksTest {
     assertThat(list.recipes().getFirst().by()).isEqualTo(BaseRecipe.Basis.LOOK);
     assertThat(amountOf(list, light)).isEqualTo(420);
     assertThat(amountOf(list, deep)).isEqualTo(180);
+  }
+
+  /** Usual amounts of one colour, for each of three days; for a look of one day, once. */
+  @ParameterizedTest
+  @CsvSource({
+    "LIP_COLOUR, LIPSTICK_BULLET, 300, 100",
+    "LIP_PENCIL, TWIST_UP_PENCIL, 60, 20",
+    "FACE_POWDER, PRESSED_POWDER, 900, 300",
+    "AIRBRUSH_COLOUR, LIQUID_PUMP_OR_SQUEEZE, 1500, 500",
+    "FOUNDATION, LIQUID_PUMP_OR_SQUEEZE, 1800, 600",
+    "BLUSH, PRESSED_POWDER, 150, 50"
+  })
+  void aPartTakesWhatItUsuallyTakes(ProductClass one, Form form, long always, long once) {
+    Item item = put(Given.thing(one, form).content(Quantity.millilitres(30)));
+    LookPart part = new LookPart(item.product().id(), "It", one, null, LookPart.ALL, "", "", "");
+    days = 3;
+    assertThat(amountOf(list(face(Look.Purpose.EXACTLY, part)), item)).isEqualTo(always);
+    Look look = new Look(Look.Purpose.EXACTLY, DAY.plusDays(1), "", "", List.of(part));
+    Face onceOnly = FaceBuilder.builder(face()).looks(List.of(look)).build();
+    assertThat(amountOf(list(onceOnly), item)).isEqualTo(once);
+  }
+
+  /** For the other days there is still something to choose from. */
+  @Test
+  void aLookOfOneDayLeavesTheChoiceOfTheOthers() {
+    days = 2;
+    LookPart part = part(null, "Velvet rose", ROSE);
+    Look look = new Look(Look.Purpose.EXACTLY, DAY, "", "", List.of(part));
+    Face face = FaceBuilder.builder(face()).looks(List.of(look)).build();
+    assertThat(gaps(list(face))).contains("lips:red", "lips:nude-mid");
+    assertThat(gaps(list(face(Look.Purpose.EXACTLY, part)))).doesNotContain("lips:red");
+  }
+
+  @Test
+  void pairsOfLashesAreCountedByTheLook() {
+    Item lashes =
+        put(Given.thing(ProductClass.STRIP_LASHES, Form.LASHES).content(Quantity.pieces(20)));
+    LookPart part =
+        new LookPart(
+            lashes.product().id(), "Lash", ProductClass.STRIP_LASHES, null, 10, "", "", "");
+    days = 3;
+    assertThat(amountOf(list(face(Look.Purpose.EXACTLY, part)), lashes)).isEqualTo(4000);
   }
 
   @Test
@@ -177,7 +222,15 @@ class LooksTest {
 
   private PackingList list(Face face) {
     Booking booking =
-        new Booking(new UUID(0, 9), "job", null, DAY, DAY, Set.of(), null, List.of(face));
+        new Booking(
+            new UUID(0, 9),
+            "job",
+            null,
+            DAY,
+            DAY.plusDays(days - 1),
+            Set.of(),
+            null,
+            List.of(face));
     PlaceTree places =
         new PlaceTree(List.of(Given.place(PlaceKind.STORE, "store").id(store).place()));
     return PackingList.of(
