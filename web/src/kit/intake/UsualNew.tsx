@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { flushSync } from "react-dom";
 import { useNavigate, useSearchParams } from "react-router";
 import { useActs } from "../../api/acts";
 import type { Schemas } from "../../api/client";
@@ -137,7 +138,8 @@ function useKept<T>(name: string, first: T): [T, (value: T) => void] {
   });
   const keep = (next: T) => {
     sessionStorage.setItem(name, JSON.stringify(next));
-    setValue(next);
+    // Drawn at once: the next press builds on this one, however fast it comes.
+    flushSync(() => setValue(next));
   };
   return [value, keep];
 }
