@@ -1,16 +1,7 @@
-/** What skin of a depth looks like, 1 to 10: to choose by, not to match by. From memory. */
-export const DEPTHS = [
-  { depth: 1, colour: "#f3e0d2" },
-  { depth: 2, colour: "#ecd0b9" },
-  { depth: 3, colour: "#e0bb9c" },
-  { depth: 4, colour: "#d3a680" },
-  { depth: 5, colour: "#c08f68" },
-  { depth: 6, colour: "#a87550" },
-  { depth: 7, colour: "#8d5d3d" },
-  { depth: 8, colour: "#71472e" },
-  { depth: 9, colour: "#553423" },
-  { depth: 10, colour: "#3b251a" },
-];
+import { NEUTRAL } from "./skin";
+
+/** What skin of a depth looks like, 1 to 10: to choose by, not to match by. */
+export const DEPTHS = NEUTRAL.map((colour, at) => ({ depth: at + 1, colour }));
 
 type Painted = { colour: string | null; depth: number | null };
 

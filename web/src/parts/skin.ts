@@ -1,6 +1,20 @@
+/** Skin from light to deep that leans to neither side. From memory. */
+export const NEUTRAL = [
+  "#f3e0d2",
+  "#ecd0b9",
+  "#e0bb9c",
+  "#d3a680",
+  "#c08f68",
+  "#a87550",
+  "#8d5d3d",
+  "#71472e",
+  "#553423",
+  "#3b251a",
+];
+
 /**
- * What skin of each depth, 1 to 10, looks like by undertone: to choose by, not to match by. The
- * neutral row is from memory, the others lie a few steps of CIELAB to its sides.
+ * What skin of each depth, 1 to 10, looks like by undertone: to choose by, not to match by. All but
+ * the neutral row lie a few steps of CIELAB to its sides.
  */
 export const SKIN_RAMP: { undertone: string; colours: string[] }[] = [
   {
@@ -18,21 +32,7 @@ export const SKIN_RAMP: { undertone: string; colours: string[] }[] = [
       "#3c241f",
     ],
   },
-  {
-    undertone: "neutral",
-    colours: [
-      "#f3e0d2",
-      "#ecd0b9",
-      "#e0bb9c",
-      "#d3a680",
-      "#c08f68",
-      "#a87550",
-      "#8d5d3d",
-      "#71472e",
-      "#553423",
-      "#3b251a",
-    ],
-  },
+  { undertone: "neutral", colours: NEUTRAL },
   {
     undertone: "warm",
     colours: [

@@ -8,8 +8,6 @@ import gerula.app.platform.paper.PaperFormat;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
-import gerula.core.kit.item.Item;
-import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceTree;
 import gerula.core.kit.product.Product;
 import gerula.core.kit.product.Section;
@@ -83,7 +81,8 @@ class KitOnPaper {
       bySection.forEach(
           (section, items) -> {
             paper.heading(capital(section.code()), worth(items));
-            items.forEach(one -> paper.smallRow(line(one), place(tree, one.item()) + price(one)));
+            items.forEach(
+                one -> paper.smallRow(line(one), tree.told(one.item().now()) + price(one)));
           });
       return paper.done();
     }
@@ -117,15 +116,7 @@ class KitOnPaper {
   }
 
   private static String name(Product product) {
-    return Stream.of(product.maker(), product.name(), product.shade())
-        .filter(word -> !word.isEmpty())
-        .collect(Collectors.joining(" "));
-  }
-
-  private static String place(PlaceTree tree, Item item) {
-    return item.now() == null || tree.find(item.now()).isEmpty()
-        ? ""
-        : tree.path(item.now()).stream().map(Place::name).collect(Collectors.joining(", "));
+    return (product.maker() + " " + product.called()).strip();
   }
 
   private static String price(StoredItem one) {

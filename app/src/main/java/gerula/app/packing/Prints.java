@@ -32,7 +32,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -338,29 +337,23 @@ class Prints {
   private static Map<UUID, String> itemNames(PackingListView list) {
     Map<UUID, String> names = new HashMap<>();
     for (DrawnItem one : list.mentioned()) {
-      names.put(
-          one.id(),
-          Stream.of(one.product().name(), one.product().shade())
-              .filter(text -> !text.isEmpty())
-              .collect(Collectors.joining(" ")));
+      names.put(one.id(), called(one.product().name(), one.product().shade()));
     }
     list.lines().forEach(line -> names.put(line.item().id(), name(line.item().product())));
     return names;
   }
 
   private static String name(ProductView product) {
-    return Stream.of(product.name(), product.shade())
-        .filter(text -> !text.isEmpty())
-        .collect(Collectors.joining(" "));
+    return called(product.name(), product.shade());
+  }
+
+  private static String called(String name, String shade) {
+    return (name + " " + shade).strip();
   }
 
   private static String path(PlaceTree tree, @Nullable UUID place, String otherwise) {
-    return place == null || tree.find(place).isEmpty()
-        ? otherwise
-        : tree.path(place).stream()
-            .map(Place::name)
-            .filter(Objects::nonNull)
-            .collect(Collectors.joining(", "));
+    String told = tree.told(place);
+    return told.isEmpty() ? otherwise : told;
   }
 
   /** A code as one says it: "matte light" of "matte-light". */

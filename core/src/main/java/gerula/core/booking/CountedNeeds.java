@@ -52,7 +52,10 @@ final class CountedNeeds {
       }
       case LASHES -> count(service, LINER_APPLICATOR, 2);
       case CLUSTER_LASHES -> {
-        count(service, ProductClass.CLUSTER_LASHES, 16);
+        count(
+            service,
+            ProductClass.CLUSTER_LASHES,
+            (int) UsualAmounts.of(ProductClass.CLUSTER_LASHES));
         count(service, LINER_APPLICATOR, 2);
       }
       case LIPS -> count(service, LIP_APPLICATOR, 2);

@@ -23,6 +23,14 @@ record FaceNeeds(Face face, Service service, int times, NeedDrafts drafts) {
     return measured(one, "", each, Unit.G);
   }
 
+  /** As much as it usually takes. */
+  NeedDraft usual(ProductClass one) {
+    return drafts
+        .of(NeedCode.of(one), "", List.of(face))
+        .measured(UsualAmounts.of(one) * times, UsualAmounts.unit(one))
+        .because(reason());
+  }
+
   private NeedDraft measured(ProductClass one, String variant, double each, Unit unit) {
     return drafts
         .of(NeedCode.of(one), variant, List.of(face))

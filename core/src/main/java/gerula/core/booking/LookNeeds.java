@@ -119,22 +119,16 @@ final class LookNeeds {
         : Roles.ofColour(part.productClass(), part.colour());
   }
 
-  /** Usual amounts of one colour a face and look. Common practice, from memory. */
   private static NeedDraft amount(NeedDraft draft, LookPart part, int times) {
-    return switch (part.productClass()) {
-      case STRIP_LASHES -> draft.counted(times);
-      case CLUSTER_LASHES -> draft.counted(16L * times);
-      case FOUNDATION -> draft.measured(600L * times, Unit.ML);
-      case AIRBRUSH_COLOUR -> draft.measured(500L * times, Unit.ML);
-      case FACE_POWDER -> draft.measured(300L * times, Unit.G);
-      case EYE_SHADOW, CREAM_SHADOW, LIP_COLOUR, LIP_GLOSS, CONCEALER ->
-          draft.measured(100L * times, Unit.G);
-      case EYE_PENCIL, GEL_LINER, LIQUID_LINER, LIP_PENCIL -> draft.measured(20L * times, Unit.G);
-      default ->
-          switch (part.productClass().section()) {
-            case BRUSHES, TOOLS, DISPOSABLES, COMFORT, SET_UP -> draft;
-            default -> draft.measured(50L * times, Unit.G);
-          };
+    ProductClass one = part.productClass();
+    long amount = UsualAmounts.of(one) * times;
+    if (UsualAmounts.unit(one) == Unit.PIECE) {
+      return draft.counted(amount);
+    }
+    return switch (one.section()) {
+      // What is worked with is there afterwards.
+      case BRUSHES, TOOLS, DISPOSABLES, COMFORT, SET_UP -> draft;
+      default -> draft.measured(amount, UsualAmounts.unit(one));
     };
   }
 }

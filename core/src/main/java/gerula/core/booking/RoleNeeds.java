@@ -1,6 +1,7 @@
 package gerula.core.booking;
 
 import gerula.core.kit.KindOfWork;
+import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Role;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.quantity.Unit;
@@ -67,7 +68,7 @@ final class RoleNeeds {
     if (party.is(Condition.STROBE)) {
       roles.remove(Role.EYES_SHIMMER);
     }
-    cover(Service.EYES, some, roles, 100, Unit.G);
+    cover(Service.EYES, some, roles, ProductClass.EYE_SHADOW);
   }
 
   private void liner(List<Face> some) {
@@ -75,7 +76,7 @@ final class RoleNeeds {
     if (Party.heads(some) > 1) {
       roles.add(Role.LINER_BROWN);
     }
-    cover(Service.LINER, some, roles, 20, Unit.G);
+    cover(Service.LINER, some, roles, ProductClass.EYE_PENCIL);
   }
 
   private void cheeks() {
@@ -84,7 +85,7 @@ final class RoleNeeds {
     if (blushed.stream().anyMatch(face -> face.depth() >= BERRY_FROM)) {
       blush.add(Role.BLUSH_BERRY);
     }
-    cover(Service.BLUSH, blushed, blush, 50, Unit.G);
+    cover(Service.BLUSH, blushed, blush, ProductClass.BLUSH);
     byBand(
         Service.CONTOUR,
         Map.of(
@@ -100,15 +101,15 @@ final class RoleNeeds {
     List<Face> pale = new ArrayList<>(those(Service.HIGHLIGHT));
     List<Face> gold = pale.stream().filter(face -> face.depth() >= GOLD_FROM).toList();
     pale.removeAll(gold);
-    cover(Service.HIGHLIGHT, pale, EnumSet.of(Role.HIGHLIGHTER_PALE), 50, Unit.G);
-    cover(Service.HIGHLIGHT, gold, EnumSet.of(Role.HIGHLIGHTER_GOLD), 50, Unit.G);
+    cover(Service.HIGHLIGHT, pale, EnumSet.of(Role.HIGHLIGHTER_PALE), ProductClass.HIGHLIGHTER);
+    cover(Service.HIGHLIGHT, gold, EnumSet.of(Role.HIGHLIGHTER_GOLD), ProductClass.HIGHLIGHTER);
   }
 
   private void byBand(Service service, Map<DepthBand, Role> roles) {
     for (DepthBand band : DepthBand.values()) {
       List<Face> some =
           those(service).stream().filter(face -> DepthBand.of(face.depth()) == band).toList();
-      cover(service, some, EnumSet.of(roles.get(band)), 50, Unit.G);
+      cover(service, some, EnumSet.of(roles.get(band)), ProductClass.CONTOUR);
     }
   }
 
@@ -120,7 +121,7 @@ final class RoleNeeds {
     }
     byRole.forEach(
         (role, those) -> {
-          cover(Service.BROWS, those, EnumSet.of(role), 50, Unit.G);
+          cover(Service.BROWS, those, EnumSet.of(role), ProductClass.BROW_POWDER);
           those.forEach(
               face ->
                   drafts
@@ -152,10 +153,10 @@ final class RoleNeeds {
             case DEEP -> Role.LIPS_NUDE_DEEP;
           });
     }
-    cover(Service.LIPS, some, roles, 100, Unit.G);
+    cover(Service.LIPS, some, roles, ProductClass.LIP_COLOUR);
     Set<Role> pencils = EnumSet.noneOf(Role.class);
     roles.forEach(role -> pencils.add(role.pencil()));
-    cover(Service.LIPS, some, pencils, 20, Unit.G);
+    cover(Service.LIPS, some, pencils, ProductClass.LIP_PENCIL);
     carriedOn(some, roles);
   }
 
@@ -192,17 +193,20 @@ final class RoleNeeds {
         .because(why);
   }
 
-  /** What all of them take together is taken from the roles in equal parts. */
-  private void cover(
-      Service service, List<Face> some, Set<Role> roles, long thousandths, Unit unit) {
+  /**
+   * What all of them take together is taken from the roles in equal parts.
+   *
+   * @param like as much as of this
+   */
+  private void cover(Service service, List<Face> some, Set<Role> roles, ProductClass like) {
     if (some.isEmpty()) {
       return;
     }
-    long all = thousandths * some.stream().mapToInt(party::times).sum();
+    long all = UsualAmounts.of(like) * some.stream().mapToInt(party::times).sum();
     for (Role role : roles) {
       drafts
           .of(NeedCode.of(role), "", some)
-          .measured(Math.ceilDiv(all, roles.size()), unit)
+          .measured(Math.ceilDiv(all, roles.size()), UsualAmounts.unit(like))
           .because(NeedReason.ToChooseFrom.of(service, some));
     }
   }

@@ -49,7 +49,7 @@ final class ServiceNeeds {
         needs.tool(SHARPS_BOX);
       }
       case BASE -> {
-        needs.ml(FOUNDATION, 0.6).suiting(face.depth(), BASE_REACH);
+        needs.usual(FOUNDATION).suiting(face.depth(), BASE_REACH);
         needs
             .ml(CONCEALER, "under-eyes", 0.1)
             .suiting(face.depth(), CONCEALER_REACH)
@@ -60,7 +60,7 @@ final class ServiceNeeds {
             .should(Trait.FULL_COVER);
         needs.ml(SETTING_SPRAY, 1);
       }
-      case POWDER -> needs.g(FACE_POWDER, 0.3).suiting(face.depth(), POWDER_REACH);
+      case POWDER -> needs.usual(FACE_POWDER).suiting(face.depth(), POWDER_REACH);
       case BROWS -> {
         needs.ml(BROW_GEL, 0.1);
         needs.tool(TWEEZERS);
@@ -77,7 +77,7 @@ final class ServiceNeeds {
       }
       case LIPS -> needs.g(LIP_BALM, 0.1);
       case AIRBRUSH -> {
-        needs.ml(AIRBRUSH_COLOUR, 0.5).suiting(face.depth(), BASE_REACH);
+        needs.usual(AIRBRUSH_COLOUR).suiting(face.depth(), BASE_REACH);
         needs.ml(AIRBRUSH_CLEANER, 5);
         needs.tool(AIRBRUSH_GUN);
         needs.tool(COMPRESSOR);
@@ -107,7 +107,7 @@ final class ServiceNeeds {
       case TOUCH_UP_KIT -> {
         // Once a face, not a day.
         new FaceNeeds(face, Service.TOUCH_UP_KIT, 1, needs.drafts())
-            .g(FACE_POWDER, 0.3)
+            .usual(FACE_POWDER)
             .suiting(face.depth(), POWDER_REACH);
       }
       case TAKE_OFF -> {

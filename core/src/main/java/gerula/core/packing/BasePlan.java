@@ -53,11 +53,6 @@ final class BasePlan {
    */
   record Mix(List<MixPart> parts, @Nullable Double deltaE, @Nullable Double depth) {}
 
-  /** How near a mix of two depths has to come. Common practice: half a step is not seen. */
-  private static final double DEPTH_REACH = 0.5;
-
-  private static final int MOST_OF_A_MIXER = 3;
-
   /** A product that no kit has. */
   private static final UUID NONE = new UUID(0, 0);
 
@@ -158,7 +153,7 @@ final class BasePlan {
     return suitability.ofClasses(need.code().kind().classes());
   }
 
-  private static boolean isMixer(Product product) {
+  static boolean isMixer(Product product) {
     return product.classes().contains(ProductClass.MIXER);
   }
 
@@ -183,7 +178,9 @@ final class BasePlan {
   }
 
   private static long least(Product product, long wanted) {
-    return isMixer(product) ? Math.ceilDiv(wanted * MOST_OF_A_MIXER, Mixing.TENTHS) : wanted;
+    return isMixer(product)
+        ? Math.ceilDiv(wanted * ShadesToCarry.MOST_OF_A_MIXER, Mixing.TENTHS)
+        : wanted;
   }
 
   private void byColour(List<Need> needs, @Nullable Set<UUID> among) {
@@ -302,8 +299,12 @@ final class BasePlan {
     into.put(need, new Mix(parts, recipe.deltaE(), null));
   }
 
-  /** Two shades to either side; those that others are mixed of first, then what comes nearest. */
+  /** Shades of no known colour, or for a face of none; those that others are mixed of first. */
   private void byDepth(Need need) {
+    Need.DepthWanted wanted = need.depth();
+    if (wanted == null) {
+      return;
+    }
     List<Item> able =
         parts(need).values().stream()
             .map(BasePlan::lightest)
@@ -317,68 +318,10 @@ final class BasePlan {
             .flatMap(mix -> mix.parts().stream())
             .map(MixPart::product)
             .collect(Collectors.toSet());
-    List<Weighed> found = new ArrayList<>();
-    for (int i = 0; i < able.size(); i++) {
-      for (int j = i + 1; j < able.size(); j++) {
-        mixed(need, able.get(i), able.get(j), carried, found);
-      }
-    }
-    Comparator<Weighed> nearestFirst =
-        Comparator.<Weighed>comparingDouble(one -> one.off)
-            .thenComparingInt(one -> one.more)
-            .thenComparingDouble(one -> one.massG);
-    found.stream()
-        .filter(one -> one.off <= DEPTH_REACH)
-        .min(Comparator.<Weighed>comparingInt(one -> one.more).thenComparing(nearestFirst))
-        .ifPresent(best -> mixes.put(need, best.mix));
+    DepthMixes found = new DepthMixes(wanted.depth(), able, carried);
+    found.best().ifPresent(best -> mixes.put(need, best));
     if (mix(need) == null && !nearest.containsKey(need)) {
-      able.forEach(item -> alone(need, item, found));
-      found.stream().min(nearestFirst).ifPresent(best -> nearest.put(need, best.mix));
-    }
-  }
-
-  private static void alone(Need need, Item item, List<Weighed> found) {
-    Double depth = item.product().depth();
-    Need.DepthWanted wanted = need.depth();
-    if (depth != null && wanted != null && !isMixer(item.product())) {
-      Mix mix = new Mix(List.of(new MixPart(item.product().id(), Mixing.TENTHS)), null, depth);
-      double off = Math.abs(depth - wanted.depth());
-      found.add(new Weighed(mix, off, 1, item.mass().grams()));
-    }
-  }
-
-  /**
-   * @param off how far it lies from the depth wanted
-   * @param more shades of it that no other base is made of
-   */
-  private record Weighed(Mix mix, double off, int more, double massG) {}
-
-  private static void mixed(
-      Need need, Item one, Item other, Set<UUID> carried, List<Weighed> found) {
-    Product first = one.product();
-    Product second = other.product();
-    boolean isMixable = Texture.of(first.form()) == Texture.of(second.form());
-    Double light = first.depth();
-    Double deep = second.depth();
-    Need.DepthWanted wanted = need.depth();
-    if (!isMixable || light == null || deep == null || wanted == null) {
-      return;
-    }
-    int most = isMixer(first) ? MOST_OF_A_MIXER : Mixing.TENTHS - 1;
-    int least = isMixer(second) ? Mixing.TENTHS - MOST_OF_A_MIXER : 1;
-    for (int tenths = least; tenths <= most; tenths++) {
-      double depth = (light * tenths + deep * (Mixing.TENTHS - tenths)) / Mixing.TENTHS;
-      MixPart larger = new MixPart(first.id(), tenths);
-      MixPart smaller = new MixPart(second.id(), Mixing.TENTHS - tenths);
-      List<MixPart> parts =
-          tenths * 2 >= Mixing.TENTHS ? List.of(larger, smaller) : List.of(smaller, larger);
-      int more = (int) parts.stream().filter(part -> !carried.contains(part.product())).count();
-      found.add(
-          new Weighed(
-              new Mix(parts, null, depth),
-              Math.abs(depth - wanted.depth()),
-              more,
-              one.mass().grams() + other.mass().grams()));
+      found.nearest().ifPresent(best -> nearest.put(need, best));
     }
   }
 }

@@ -157,7 +157,7 @@ final class CalendarFile {
   }
 
   private static String name(Item item) {
-    return plain(item.product().name() + " " + item.product().shade());
+    return plain(item.product().called());
   }
 
   /**

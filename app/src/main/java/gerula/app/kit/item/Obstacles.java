@@ -42,7 +42,7 @@ public final class Obstacles {
   }
 
   private static String name(Item item) {
-    return (item.product().name() + " " + item.product().shade()).strip();
+    return item.product().called();
   }
 
   /**

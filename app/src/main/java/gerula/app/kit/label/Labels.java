@@ -11,7 +11,6 @@ import gerula.app.platform.workspace.Workspaces;
 import gerula.app.rule.HouseStore;
 import gerula.core.kit.label.Label;
 import gerula.core.kit.label.LabelSheet;
-import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceTree;
 import gerula.core.rule.HouseRules;
 import java.util.List;
@@ -91,11 +90,7 @@ class Labels {
                       .filter(one -> one.id().equals(id))
                       .findFirst()
                       .orElseThrow(() -> Refused.notThere("place", id));
-              String within =
-                  tree.path(id).stream()
-                      .filter(one -> !one.id().equals(id))
-                      .map(Place::name)
-                      .collect(Collectors.joining(", "));
+              String within = tree.told(place.place().parent());
               return Label.ofPlace(place.place().name(), within, place.code());
             })
         .toList();

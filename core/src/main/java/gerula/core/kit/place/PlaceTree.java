@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** All places of a workspace and how they lie in one another. */
@@ -80,6 +81,13 @@ public final class PlaceTree {
     if (found.add(id)) {
       inside(id).forEach(child -> collect(child.id(), found));
     }
+  }
+
+  /** Where a place is, from the outermost on, as one says it; empty where there is none such. */
+  public String told(@Nullable UUID id) {
+    return find(id)
+        .map(place -> path(place.id()).stream().map(Place::name).collect(Collectors.joining(", ")))
+        .orElse("");
   }
 
   /**

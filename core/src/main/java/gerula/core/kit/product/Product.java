@@ -85,6 +85,11 @@ public record Product(
         .orElse(null);
   }
 
+  /** Its name and shade, as one calls it among one's own. */
+  public String called() {
+    return (name + " " + shade).strip();
+  }
+
   /** Everything it is for, in the order of the work. */
   public Set<ProductClass> classes() {
     if (alsoServes.isEmpty()) {

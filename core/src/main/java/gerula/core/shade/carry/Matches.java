@@ -9,9 +9,6 @@ import java.util.List;
 /** Which shades and pairs of shades meet which face, and how well. */
 final class Matches {
 
-  /** A mixer shifts a shade; more of it is no skin any more. */
-  private static final int MOST_OF_A_MIXER = 3;
-
   private final List<Shade> shades;
   private final List<FaceColour> faces;
   private final double limit;
@@ -77,11 +74,11 @@ final class Matches {
 
   /** Tenths of the first of a pair with this second. */
   private int leastOf(int second) {
-    return shades.get(second).isMixer() ? Mixing.TENTHS - MOST_OF_A_MIXER : 1;
+    return shades.get(second).isMixer() ? Mixing.TENTHS - ShadesToCarry.MOST_OF_A_MIXER : 1;
   }
 
   private int mostOf(int first) {
-    return shades.get(first).isMixer() ? MOST_OF_A_MIXER : Mixing.TENTHS - 1;
+    return shades.get(first).isMixer() ? ShadesToCarry.MOST_OF_A_MIXER : Mixing.TENTHS - 1;
   }
 
   private void meet(int i, int j, int of, Lab mixed) {

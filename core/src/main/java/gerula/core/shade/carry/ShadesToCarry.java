@@ -24,6 +24,9 @@ public record ShadesToCarry(
   /** The most shades that are weighed against each other. */
   public static final int MOST_SHADES = 64;
 
+  /** In tenths. A mixer shifts a shade; more of it is no skin any more. Common practice. */
+  public static final int MOST_OF_A_MIXER = 3;
+
   /** The most faces. */
   public static final int MOST_FACES = 200;
 

@@ -9,9 +9,7 @@ import gerula.core.kit.intake.line.LineWords.Plain;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Section;
-import gerula.core.quantity.Unit;
 import gerula.core.rule.Code;
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -19,6 +17,7 @@ import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -109,11 +108,6 @@ public final class LineReader {
       EnumSet.of(
           Section.BASE, Section.POWDER, Section.BROWS, Section.EYES, Section.MASCARA, Section.LIPS);
 
-  /** What usually comes in at least so many pieces is counted, whatever it is for. */
-  private static final int COMES_IN_NUMBERS = 10;
-
-  private static final Pattern PIECES = Pattern.compile("[1-9]\\d{1,3}");
-
   private final LineWords words;
   private final LineFacts facts;
   private final KnownWords known;
@@ -161,7 +155,7 @@ public final class LineReader {
     TradeWords.Found found = TradeWords.find(plainOf(named)).orElse(null);
     guess = found == null ? null : found.guess();
     Set<Integer> ofClass = found == null ? Set.of() : positions(named, found);
-    pieces(ofClass);
+    new LinePieces(words, facts).read(guess, ofClass);
     if (shades.isEmpty()) {
       shade(own, ofClass);
     }
@@ -172,39 +166,6 @@ public final class LineReader {
         .filter(words::isFree)
         .forEach(at -> words.take(at, at + 1, Part.PRODUCT_CLASS));
     return new LineRead(items(), words.tokens());
-  }
-
-  /**
-   * "cotton buds 300", "200 puffs": of what is counted a bare figure in the end or the beginning
-   * says how many a full pack has.
-   */
-  private void pieces(Set<Integer> ofClass) {
-    List<Integer> free = words.free().stream().filter(at -> !ofClass.contains(at)).toList();
-    boolean isCounted =
-        guess != null
-            && guess.usual().unit() == Unit.PIECE
-            && (guess.productClass().section() == Section.DISPOSABLES
-                || guess.usual().amount().intValue() >= COMES_IN_NUMBERS);
-    if (!isCounted || facts.content != null || free.isEmpty()) {
-      return;
-    }
-    int last = free.getLast();
-    int lastOfClass = ofClass.stream().mapToInt(Integer::intValue).max().orElse(-1);
-    if (last > lastOfClass && isPieces(last)) {
-      takePieces(last);
-    } else if (free.getFirst() == 0 && isPieces(0)) {
-      takePieces(0);
-    }
-  }
-
-  private boolean isPieces(int at) {
-    return PIECES.matcher(words.text(at)).matches();
-  }
-
-  private void takePieces(int at) {
-    facts.content = new BigDecimal(words.text(at));
-    facts.unit = Unit.PIECE;
-    words.take(at, at + 1, Part.CONTENT);
   }
 
   /**
@@ -393,7 +354,7 @@ public final class LineReader {
     }
     return plainOf(name).stream()
         .map(FORM_WORDS::get)
-        .filter(java.util.Objects::nonNull)
+        .filter(Objects::nonNull)
         .findFirst()
         .or(() -> Code.find(Form.class, String.join("-", plainOf(name))))
         .orElse(null);

@@ -1,0 +1,35 @@
+package gerula.core.booking;
+
+import gerula.core.kit.product.ProductClass;
+import gerula.core.quantity.Unit;
+
+/**
+ * What one face takes of one product or of all colours of one kind, a day and look. Common
+ * practice; those below a tenth are estimates from memory.
+ */
+final class UsualAmounts {
+
+  private UsualAmounts() {}
+
+  /** Thousandths of a millilitre or gram; pieces of what is counted. */
+  static long of(ProductClass one) {
+    return switch (one) {
+      case STRIP_LASHES -> 1;
+      case CLUSTER_LASHES -> 16;
+      case FOUNDATION -> 600;
+      case AIRBRUSH_COLOUR -> 500;
+      case FACE_POWDER -> 300;
+      case EYE_SHADOW, CREAM_SHADOW, LIP_COLOUR, LIP_GLOSS, CONCEALER -> 100;
+      case EYE_PENCIL, GEL_LINER, LIQUID_LINER, LIP_PENCIL -> 20;
+      default -> 50;
+    };
+  }
+
+  static Unit unit(ProductClass one) {
+    return switch (one) {
+      case STRIP_LASHES, CLUSTER_LASHES -> Unit.PIECE;
+      case FOUNDATION, AIRBRUSH_COLOUR -> Unit.ML;
+      default -> Unit.G;
+    };
+  }
+}
