@@ -72,6 +72,7 @@ export function ActsProvider({ children }: { children: ReactNode }) {
             id: actId,
             text,
             tone: "done",
+            about: about(act),
             undo: act.undoable === false ? undefined : undoIt,
           });
         }
@@ -82,7 +83,10 @@ export function ActsProvider({ children }: { children: ReactNode }) {
         return answer;
       } catch (thrown) {
         const what = typeof act.done === "string" ? act.done : "";
-        tell(refusal(thrown, actId, () => doIt(act, actId, how).catch(() => {}), what));
+        tell({
+          ...refusal(thrown, actId, () => doIt(act, actId, how).catch(() => {}), what),
+          about: about(act),
+        });
         throw thrown;
       }
     },
@@ -140,6 +144,11 @@ function forget(queries: QueryClient, queryKey: string[]): Query | null {
     }
   });
   return gone;
+}
+
+/** Where it goes and what it would do. */
+function about<T>({ path, done }: Act<T>): string | undefined {
+  return typeof done === "string" ? `${path} ${done}` : undefined;
 }
 
 /**

@@ -14,6 +14,14 @@ describe("the queue of messages", () => {
     expect(after.map((one) => one.id)).toEqual(["a", "c"]);
   });
 
+  it("forgets a refusal once the same thing was done after all", () => {
+    const about = "/api/bookings Added Harbour wedding.";
+    const first = { ...refused("a"), about };
+    const second = queued([first, refused("b")], { ...refused("c"), about });
+    expect(second.map((one) => one.id)).toEqual(["b", "c"]);
+    expect(queued(second, { ...done("d"), about }).map((one) => one.id)).toEqual(["b", "d"]);
+  });
+
   it("has the same act take the place of what was told of it before", () => {
     const again = queued([refused("a"), refused("b")], done("a"));
     expect(again.map((one) => `${one.id} ${one.tone}`)).toEqual(["b refused", "a done"]);

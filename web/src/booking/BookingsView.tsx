@@ -5,6 +5,7 @@ import { useToday } from "../api/session";
 import { Counted, Sentence } from "../parts/Sentence";
 import { buttonLook } from "../ui/Button";
 import { Without } from "../ui/Without";
+import { facesWords } from "../words/bookings";
 import { capital, count, word } from "../words/codes";
 import { clockTime, nearDate, span } from "../words/dates";
 import { CalendarAddress } from "./CalendarAddress";
@@ -25,7 +26,7 @@ export function BookingsView() {
           <>
             {capital(count(coming.length, "booking"))} ahead. Next is{" "}
             <Counted to={`/bookings/${next.id}`}>{next.title}</Counted>,{" "}
-            {nearDate(next.firstDay, today)}, {count(next.faces.length, "face")}.
+            {nearDate(next.firstDay, today)}, {facesWords(next.faces)}.
           </>
         ) : (
           "No bookings ahead. Add one, and Gerula builds its packing list."
@@ -76,7 +77,7 @@ function Rows({ title, bookings, today }: { title: string; bookings: Booking[]; 
               </p>
             </div>
             <span className="text-soft">
-              {count(booking.faces.length, "face")}
+              {facesWords(booking.faces)}
               {STAGES[booking.stage] && `, ${STAGES[booking.stage]}`}
             </span>
           </li>

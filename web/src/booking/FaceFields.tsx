@@ -38,7 +38,6 @@ export function FaceFields({ index, onRemove }: FaceFieldsProps) {
             />
             <TextField
               label="Deepest of them"
-              hint="lightest below"
               inputMode="decimal"
               fault={faults?.depthTo?.message}
               {...register(`${face}.depthTo`)}
@@ -47,7 +46,7 @@ export function FaceFields({ index, onRemove }: FaceFieldsProps) {
         )}
       </div>
       <FaceKnown index={index} />
-      <SkinFields index={index} />
+      <SkinFields index={index} isGroup={isGroup} />
       <FaceTicks index={index} name="services" legend="Services" codes={SERVICES} isPartOfThem />
       <FaceTicks index={index} name="sensitivities" legend="Sensitivities" codes={SENSITIVITIES} />
       <AskedOn index={index} />

@@ -4,6 +4,7 @@ import { ask, type Schemas } from "../api/client";
 import { useToday } from "../api/session";
 import { Sentence } from "../parts/Sentence";
 import { useSettled } from "../parts/useSettled";
+import { facesWords } from "../words/bookings";
 import { capital, count, word } from "../words/codes";
 import { dateWithWeekday } from "../words/dates";
 import { readinessWords } from "../words/packing";
@@ -78,12 +79,11 @@ function bookingWords(booking: BookingTold["booking"]): string {
   const days = [booking.firstDay, booking.lastDay]
     .filter((day): day is string => Boolean(day))
     .map(dateWithWeekday);
-  const heads = booking.faces.reduce((all, face) => all + face.heads, 0);
   return [
     booking.title === "A booking" ? "" : booking.title,
     [...new Set(days)].join(" to "),
     booking.kind && word(booking.kind),
-    heads > 0 && `${count(heads, "face")}${spread(booking.faces)}`,
+    booking.faces.length > 0 && `${facesWords(booking.faces)}${spread(booking.faces)}`,
     ...booking.conditions.slice(0, MOST_CONDITIONS).map(word),
   ]
     .filter(Boolean)

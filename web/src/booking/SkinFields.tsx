@@ -9,7 +9,7 @@ import { decimal } from "../words/quantities";
 import type { BookingForm } from "./bookingForm";
 
 /** What a face's skin looks like: picked on the ramp, typed, or told by a shade one owns. */
-export function SkinFields({ index }: { index: number }) {
+export function SkinFields({ index, isGroup }: { index: number; isGroup: boolean }) {
   const { register, watch, setValue, formState } = useFormContext<BookingForm>();
   const face = `booking.faces.${index}` as const;
   const faults = formState.errors.booking?.faces?.[index];
@@ -26,7 +26,7 @@ export function SkinFields({ index }: { index: number }) {
       />
       <div className="grid grid-cols-2 gap-3">
         <TextField
-          label="Skin depth"
+          label={isGroup ? "Lightest of them" : "Skin depth"}
           hint="1 to 10"
           inputMode="decimal"
           fault={faults?.depth?.message}
@@ -34,7 +34,7 @@ export function SkinFields({ index }: { index: number }) {
         />
         <SelectField label="Skin" choices={choices(SKIN_TYPES)} {...register(`${face}.skinType`)} />
         <TextField
-          label="Measured colour"
+          label="Colour"
           hint="hex or L a b"
           autoComplete="off"
           fault={faults?.colour?.message}

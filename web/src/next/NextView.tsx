@@ -12,6 +12,7 @@ import { Counted, Sentence } from "../parts/Sentence";
 import { Swatch } from "../parts/Swatch";
 import { buttonLook } from "../ui/Button";
 import { Without } from "../ui/Without";
+import { facesWords } from "../words/bookings";
 import { capital, count } from "../words/codes";
 import { clockTime, nearDate, plusDays, shortDate } from "../words/dates";
 import { openGaps } from "../words/gaps";
@@ -73,7 +74,7 @@ function NextBooking({ booking, today }: { booking: Booking; today: string }) {
       <Sentence>
         {capital(nearDate(booking.firstDay, today))}
         {booking.callTime && ` at ${clockTime(booking.callTime)}`}:{" "}
-        <Counted to={to}>{booking.title}</Counted>, {count(booking.faces.length, "face")}.{" "}
+        <Counted to={to}>{booking.title}</Counted>, {facesWords(booking.faces)}.{" "}
         {list &&
           (away ? (
             <>

@@ -1,6 +1,7 @@
 import type { PackingList } from "../api/packing";
 import { useToday } from "../api/session";
 import { Counted, Sentence } from "../parts/Sentence";
+import { facesWords } from "../words/bookings";
 import { capital, count, word } from "../words/codes";
 import { clockTime, nearDate } from "../words/dates";
 import { openGaps } from "../words/gaps";
@@ -42,7 +43,7 @@ export function PackingSentence({ list, words }: { list: PackingList; words: Pac
   return (
     <Sentence>
       {booking.title}, {nearDate(booking.firstDay, today)}
-      {booking.callTime && ` ${clockTime(booking.callTime)}`}, {count(booking.faces.length, "face")}
+      {booking.callTime && ` ${clockTime(booking.callTime)}`}, {facesWords(booking.faces)}
       {conditions.length > 0 && `, ${conditions.join(", ")}`}.{" "}
       <Counted to="#lines">
         {list.packedCount} of {lines.length}

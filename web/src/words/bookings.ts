@@ -1,5 +1,6 @@
 // The codes of a booking in the order in which a form offers them, as in lists.ts.
 import type { Schemas } from "../api/client";
+import { count } from "./codes";
 
 type List<T> = T extends readonly (infer U)[] ? U : never;
 type Face = Schemas["FaceDraft"];
@@ -119,3 +120,11 @@ export const TRAVELS: NonNullable<Schemas["BookingDraft"]["travel"]>[] = [
   "flight-cabin",
   "flight-hold",
 ];
+
+/** How many people are made up: everybody of a group is one. */
+export function facesWords(faces: readonly { heads: number }[]): string {
+  return count(
+    faces.reduce((all, face) => all + face.heads, 0),
+    "face",
+  );
+}

@@ -324,7 +324,7 @@ export function readinessWords(readiness: Schemas["Readiness"], today: string): 
     case "when-done":
       return `Ready when ${toDo === 0 ? what.replace(" got", toGet === 1 ? " is got" : " are got") : what}${by ? ` by ${nearDate(by, today)}` : ""}.`;
     case "too-late-to-order":
-      return `${capital(count(toGet, "item"))} too late to order: borrow ${toGet === 1 ? "it" : "them"} or do without.`;
+      return "What is missing comes too late if it is ordered: borrow it or do without.";
   }
 }
 

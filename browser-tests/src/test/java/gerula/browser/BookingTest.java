@@ -29,7 +29,7 @@ class BookingTest extends WithTheDemo {
     assertThat(artist.page.getByText("Conductor, depth not said")).isVisible();
     assertThat(artist.sentence()).containsText("portraits, two faces, depth 4 to 6.5");
     assertThat(artist.sentence()).containsText("items");
-    assertThat(artist.sentence()).containsText("too late to order");
+    assertThat(artist.sentence()).containsText("comes too late if it is ordered");
   }
 
   /** One arrow down and two to the right: a depth and an undertone, and no mouse. */
@@ -60,8 +60,10 @@ class BookingTest extends WithTheDemo {
     artist.press("Leave face 1 out").click();
     artist.press("Add a group").click();
     artist.page.getByLabel("How many").fill("40");
+    assertThat(artist.page.getByLabel("Lightest of them")).hasValue("2");
     artist.press("Save booking").click();
     assertThat(artist.sentence()).containsText("Market scene");
+    assertThat(artist.sentence()).containsText("40 faces");
     assertThat(artist.page.getByText("Puffs").first()).isVisible();
     artist.page.getByText("Edit booking").first().click();
     assertThat(artist.page.getByText("Background, 40 people, depth 2 to 9")).isVisible();

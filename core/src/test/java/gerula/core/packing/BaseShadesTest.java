@@ -4,29 +4,22 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import gerula.core.Seeds;
-import gerula.core.booking.Booking;
 import gerula.core.booking.Face;
 import gerula.core.booking.FaceBuilder;
 import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
 import gerula.core.kit.Given;
 import gerula.core.kit.item.Item;
-import gerula.core.kit.place.PlaceKind;
-import gerula.core.kit.place.PlaceTree;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Section;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.quantity.Quantity;
-import gerula.core.rule.HouseRules;
 import gerula.core.rule.HouseRulesBuilder;
 import gerula.core.shade.ColourDifference;
 import gerula.core.shade.Colours;
 import gerula.core.shade.Lab;
 import gerula.core.shade.Mixing;
-import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -41,17 +34,15 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Which shades of base go along, and what each face's is mixed of. */
-class BaseShadesTest {
+class BaseShadesTest extends GivenList {
 
-  private static final LocalDate DAY = LocalDate.of(2031, 4, 14);
+  BaseShadesTest() {
+    days = 1;
+    bags = List.of();
+  }
+
   private static final String LIGHT = "#e4c1a1";
   private static final String DEEP = "#7a4f35";
-
-  private final UUID store = UUID.randomUUID();
-  private final List<Item> kit = new ArrayList<>();
-  private HouseRules house = HouseRules.USUAL;
-  private Set<UUID> packed = Set.of();
-  private Choices choices = Choices.NONE;
 
   @Test
   void fourAndSevenAreMixedForAFaceBetweenThem() {
@@ -69,8 +60,8 @@ class BaseShadesTest {
               assertThat(recipe.deltaE()).isNull();
               assertThat(recipe.by()).isEqualTo(BaseRecipe.Basis.DEPTH);
             });
-    assertThat(lineOf(list, four).thousandths()).isEqualTo(300);
-    assertThat(lineOf(list, four).reasons())
+    assertThat(line(list, four).thousandths()).isEqualTo(300);
+    assertThat(line(list, four).reasons())
         .contains(new TakenReason.InRecipe(between.id(), 5, null));
   }
 
@@ -357,13 +348,6 @@ class BaseShadesTest {
         .collect(Collectors.toSet());
   }
 
-  private static PackingLine lineOf(PackingList list, Item item) {
-    return list.lines().stream()
-        .filter(line -> line.item().id().equals(item.id()))
-        .findFirst()
-        .orElseThrow();
-  }
-
   private Item base(String shade, UnaryOperator<Given.Thing> as) {
     Item item =
         as.apply(
@@ -382,15 +366,5 @@ class BaseShadesTest {
 
   private static Face face(double depth, Lab colour) {
     return FaceBuilder.builder(face(depth)).colour(colour).build();
-  }
-
-  private PackingList list(Face... faces) {
-    Booking booking =
-        new Booking(new UUID(0, 9), "job", null, DAY, DAY, Set.of(), null, Arrays.asList(faces));
-    PlaceTree places =
-        new PlaceTree(List.of(Given.place(PlaceKind.STORE, "store").id(store).place()));
-    return PackingList.of(
-        new PackingList.PackingFacts(
-            booking, kit, places, List.of(), packed, house, choices, Claims.NONE));
   }
 }

@@ -10,6 +10,7 @@ import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Quantity;
 import gerula.core.rule.Code;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -98,5 +99,41 @@ class CompanionsTest {
 
   private static Product product(ProductClass productClass, Form form, Set<Trait> traits) {
     return Given.thing(productClass, form).content(Quantity.pieces(1)).traits(traits).product();
+  }
+
+  /** A circle of companions would make each wait for the other. */
+  @Test
+  void noThingIsInTheEndItsOwnCompanion() {
+    for (ProductClass start : ProductClass.values()) {
+      Set<ProductClass> reached = EnumSet.noneOf(ProductClass.class);
+      reach(start, reached);
+      assertThat(reached).as("companions of " + start).doesNotContain(start);
+    }
+  }
+
+  private static void reach(ProductClass from, Set<ProductClass> reached) {
+    for (Form form : Form.values()) {
+      Product product =
+          Given.thing(from, form)
+              .content(Quantity.pieces(1))
+              .traits(EnumSet.allOf(Trait.class))
+              .product();
+      boolean isUsual = form == usualForm(from);
+      for (Companions.Group group :
+          isUsual ? Companions.of(product) : List.<Companions.Group>of()) {
+        group.anyOf().stream().filter(reached::add).forEach(next -> reach(next, reached));
+      }
+    }
+  }
+
+  private static Form usualForm(ProductClass productClass) {
+    return switch (productClass) {
+      case MASCARA, BROW_GEL -> Form.MASCARA;
+      case FACE_POWDER -> Form.LOOSE_POWDER;
+      case LIP_GLOSS -> Form.LIQUID_DIP_APPLICATOR;
+      case EYE_PENCIL, BROW_PENCIL, LIP_PENCIL -> Form.SHARPENABLE_PENCIL;
+      case FOUNDATION, CONCEALER, PRIMER, MOISTURISER, MIXING_MEDIUM -> Form.CREAM;
+      default -> Form.OTHER;
+    };
   }
 }

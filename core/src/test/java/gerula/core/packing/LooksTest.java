@@ -3,7 +3,6 @@ package gerula.core.packing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import gerula.core.booking.Booking;
 import gerula.core.booking.Face;
 import gerula.core.booking.FaceBuilder;
 import gerula.core.booking.NeedReason;
@@ -13,16 +12,11 @@ import gerula.core.booking.look.Look;
 import gerula.core.booking.look.LookPart;
 import gerula.core.kit.Given;
 import gerula.core.kit.item.Item;
-import gerula.core.kit.place.PlaceKind;
-import gerula.core.kit.place.PlaceTree;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
-import gerula.core.rule.HouseRules;
 import gerula.core.shade.Lab;
-import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
@@ -33,15 +27,15 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** A look that was written down, and what it makes of the list. */
-class LooksTest {
+class LooksTest extends GivenList {
 
-  private static final LocalDate DAY = LocalDate.of(2031, 4, 20);
+  LooksTest() {
+    days = 1;
+    bags = List.of();
+  }
+
   private static final String ROSE = "#b5566a";
   private static final String RED = "#8e1f2c";
-
-  private final UUID store = UUID.randomUUID();
-  private final List<Item> kit = new ArrayList<>();
-  private int days = 1;
 
   @Test
   void exactlyWhatWasWrittenDownIsTakenAndNothingIsLeftToChoose() {
@@ -124,7 +118,7 @@ class LooksTest {
     LookPart part = new LookPart(item.product().id(), "It", one, null, LookPart.ALL, "", "", "");
     days = 3;
     assertThat(amountOf(list(face(Look.Purpose.EXACTLY, part)), item)).isEqualTo(always);
-    Look look = new Look(Look.Purpose.EXACTLY, DAY.plusDays(1), "", "", List.of(part));
+    Look look = new Look(Look.Purpose.EXACTLY, TODAY.plusDays(1), "", "", List.of(part));
     Face onceOnly = FaceBuilder.builder(face()).looks(List.of(look)).build();
     assertThat(amountOf(list(onceOnly), item)).isEqualTo(once);
   }
@@ -134,7 +128,7 @@ class LooksTest {
   void aLookOfOneDayLeavesTheChoiceOfTheOthers() {
     days = 2;
     LookPart part = part(null, "Velvet rose", ROSE);
-    Look look = new Look(Look.Purpose.EXACTLY, DAY, "", "", List.of(part));
+    Look look = new Look(Look.Purpose.EXACTLY, TODAY, "", "", List.of(part));
     Face face = FaceBuilder.builder(face()).looks(List.of(look)).build();
     assertThat(gaps(list(face))).contains("lips:red", "lips:nude-mid");
     assertThat(gaps(list(face(Look.Purpose.EXACTLY, part)))).doesNotContain("lips:red");
@@ -154,9 +148,9 @@ class LooksTest {
   @Test
   void twoLooksOfOneDayContradictEachOther() {
     Look always = new Look(Look.Purpose.EXACTLY, null, "", "", List.of());
-    Look once = new Look(Look.Purpose.AS_A_GUIDE, DAY, "", "", List.of());
-    Look later = new Look(Look.Purpose.AS_A_GUIDE, DAY.plusDays(1), "", "", List.of());
-    Look done = new Look(Look.Purpose.DONE, DAY, "", "", List.of());
+    Look once = new Look(Look.Purpose.AS_A_GUIDE, TODAY, "", "", List.of());
+    Look later = new Look(Look.Purpose.AS_A_GUIDE, TODAY.plusDays(1), "", "", List.of());
+    Look done = new Look(Look.Purpose.DONE, TODAY, "", "", List.of());
     assertThat(always.contradicts(once)).isTrue();
     assertThat(once.contradicts(later)).isFalse();
     assertThat(once.contradicts(done)).isFalse();
@@ -218,22 +212,5 @@ class LooksTest {
 
   private static List<String> gaps(PackingList list) {
     return list.gaps().stream().map(gap -> gap.need().code()).toList();
-  }
-
-  private PackingList list(Face face) {
-    Booking booking =
-        new Booking(
-            new UUID(0, 9),
-            "job",
-            null,
-            DAY,
-            DAY.plusDays(days - 1),
-            Set.of(),
-            null,
-            List.of(face));
-    PlaceTree places =
-        new PlaceTree(List.of(Given.place(PlaceKind.STORE, "store").id(store).place()));
-    return PackingList.of(
-        new PackingList.PackingFacts(booking, kit, places, List.of(), Set.of(), HouseRules.USUAL));
   }
 }

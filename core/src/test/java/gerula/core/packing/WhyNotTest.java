@@ -2,7 +2,6 @@ package gerula.core.packing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gerula.core.booking.Booking;
 import gerula.core.booking.Face;
 import gerula.core.booking.FaceBuilder;
 import gerula.core.booking.NeedCode;
@@ -15,8 +14,6 @@ import gerula.core.kit.item.Container;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.item.Preference;
 import gerula.core.kit.item.Vessel;
-import gerula.core.kit.place.PlaceKind;
-import gerula.core.kit.place.PlaceTree;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.Measures;
 import gerula.core.kit.product.Outline;
@@ -28,7 +25,6 @@ import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -43,15 +39,13 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Why not the other one, what can be done about a gap, and whether the booking can go. */
-class WhyNotTest {
+class WhyNotTest extends GivenList {
 
-  private static final LocalDate DAY = LocalDate.of(2031, 4, 20);
+  WhyNotTest() {
+    days = 1;
+  }
+
   private static final Quantity NONE = Quantity.none(Unit.G);
-  private final UUID store = UUID.randomUUID();
-  private final UUID lent = UUID.randomUUID();
-  private final UUID bag = UUID.randomUUID();
-  private final List<Item> kit = new ArrayList<>();
-  private Choices choices = Choices.NONE;
   private Face face =
       Face.of(UUID.randomUUID(), "face", 5, SkinType.NORMAL, Set.of(Service.POWDER));
 
@@ -142,12 +136,12 @@ class WhyNotTest {
                 one.left(NONE)
                     .vessel(
                         new Vessel.Decant(Container.SCREW_JAR, new Quantity(5000, Unit.G), null)));
-    Item away = powder("C", one -> one.now(lent));
+    Item away = powder("C", one -> one.now(friend));
     Item deep = powder("D", one -> one.depth(10.0));
     Item conflicting = powder("E", one -> one.contains(Set.of(new Sensitivity("talc"))));
     face = FaceBuilder.builder(face).sensitivities(Set.of(new Sensitivity("talc"))).build();
     Map<UUID, Remedy> proposed = new HashMap<>();
-    list().gaps().stream()
+    list(face).gaps().stream()
         .filter(gap -> gap.need().code().equals("face-powder"))
         .flatMap(gap -> gap.nearest().stream())
         .forEach(one -> proposed.put(one.item(), one.remedy()));
@@ -162,22 +156,22 @@ class WhyNotTest {
   @Test
   void aBookingIsReadyWhenItIsDoneByItsDayOrCanStillBeOrdered() {
     powder("A", one -> one);
-    Readiness early = readiness(DAY.minusDays(30));
+    Readiness early = readiness(TODAY.minusDays(30));
     assertThat(early.state()).isEqualTo(Readiness.State.WHEN_DONE);
     assertThat(early.toGet()).isPositive();
-    assertThat(early.by()).isEqualTo(DAY.minusDays(HouseRules.USUAL.deliveryDays()));
-    assertThat(readiness(DAY.minusDays(3)).state()).isEqualTo(Readiness.State.TOO_LATE_TO_ORDER);
+    assertThat(early.by()).isEqualTo(TODAY.minusDays(HouseRules.USUAL.deliveryDays()));
+    assertThat(readiness(TODAY.minusDays(3)).state()).isEqualTo(Readiness.State.TOO_LATE_TO_ORDER);
     TreeSet<String> without = new TreeSet<>();
-    list().gaps().forEach(gap -> without.add(gap.need().code()));
+    list(face).gaps().forEach(gap -> without.add(gap.need().code()));
     choices = new Choices(Set.of(), Set.of(), Set.of(), Map.of(), without);
-    assertThat(readiness(DAY).state()).isEqualTo(Readiness.State.READY);
+    assertThat(readiness(TODAY).state()).isEqualTo(Readiness.State.READY);
     kit.clear();
     powder("A", one -> one.cleanliness(Cleanliness.USED));
-    assertThat(readiness(DAY)).isEqualTo(new Readiness(Readiness.State.WHEN_DONE, 1, 0, DAY));
+    assertThat(readiness(TODAY)).isEqualTo(new Readiness(Readiness.State.WHEN_DONE, 1, 0, TODAY));
   }
 
   private Readiness readiness(LocalDate today) {
-    return Readiness.of(list(), facts().booking(), HouseRules.USUAL, today);
+    return Readiness.of(list(face), facts(face).booking(), HouseRules.USUAL, today);
   }
 
   private static UnaryOperator<Given.Thing> as(UnaryOperator<Given.Thing> how) {
@@ -185,7 +179,7 @@ class WhyNotTest {
   }
 
   private static PackDates opened(int daysAgo) {
-    return new PackDates(null, null, DAY.minusDays(daysAgo), null, null);
+    return new PackDates(null, null, TODAY.minusDays(daysAgo), null, null);
   }
 
   private static Measures weighing(int grams) {
@@ -203,11 +197,7 @@ class WhyNotTest {
   }
 
   private WhyNot whyNot(Item item) {
-    return PackingList.whyNot(facts(), item.id());
-  }
-
-  private PackingList list() {
-    return PackingList.of(facts());
+    return PackingList.whyNot(facts(face), item.id());
   }
 
   private Item powder(String name, UnaryOperator<Given.Thing> as) {
@@ -222,18 +212,5 @@ class WhyNotTest {
             .item();
     kit.add(item);
     return item;
-  }
-
-  private PackingList.PackingFacts facts() {
-    Booking booking =
-        new Booking(new UUID(0, 9), "job", null, DAY, DAY, Set.of(), null, List.of(face));
-    PlaceTree places =
-        new PlaceTree(
-            List.of(
-                Given.place(PlaceKind.STORE, "store").id(store).place(),
-                Given.place(PlaceKind.LENT, "a friend").id(lent).place(),
-                Given.place(PlaceKind.BACKPACK, "bag").id(bag).place()));
-    return new PackingList.PackingFacts(
-        booking, kit, places, List.of(bag), Set.of(), HouseRules.USUAL, choices, Claims.NONE);
   }
 }

@@ -1,0 +1,144 @@
+package gerula.core.packing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gerula.core.booking.Condition;
+import gerula.core.booking.Service;
+import gerula.core.kit.Given;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.item.ItemBuilder;
+import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.product.Form;
+import gerula.core.kit.product.Measures;
+import gerula.core.kit.product.Outline;
+import gerula.core.kit.product.Product;
+import gerula.core.kit.product.ProductBuilder;
+import gerula.core.kit.product.ProductClass;
+import gerula.core.quantity.Mass;
+import gerula.core.quantity.Quantity;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+
+/** Where what is on the list goes, and what the bags have to say to it. */
+class ListInBagsTest extends GivenList {
+
+  @Test
+  void aThingGoesToItsHomeInTheBagElseToTheCompartmentOfItsSection() {
+    palette();
+    Item fromTheStore = base(5, 30);
+    assertThat(line(list(face(5, Set.of(), Service.BASE)), fromTheStore).goesTo())
+        .isEqualTo(basePouch);
+  }
+
+  @Test
+  void aBagThatWouldBeTooHeavyIsTold() {
+    put(ProductClass.HAND_SANITISER, Form.LIQUID_PUMP_OR_SQUEEZE, Quantity.millilitres(5000));
+    assertThat(list(face(5, Set.of())).findings())
+        .anySatisfy(
+            finding ->
+                assertThat(finding)
+                    .isInstanceOfSatisfying(
+                        PackingFinding.BagOverHeavy.class,
+                        heavy -> assertThat(heavy.grams()).isGreaterThan(heavy.greatestGrams())));
+  }
+
+  @Test
+  void aBagMayBeAsHeavyAsItBears() {
+    Item sanitiser =
+        put(ProductClass.HAND_SANITISER, Form.LIQUID_PUMP_OR_SQUEEZE, Quantity.millilitres(100));
+    // Bag and pouch weigh 500 g each: 2 kg are left of 3 kg.
+    kit.set(0, weighing(sanitiser, 2000));
+    assertThat(list(face(5, Set.of())).findings())
+        .noneMatch(PackingFinding.BagOverHeavy.class::isInstance);
+    kit.set(0, weighing(sanitiser, 2001));
+    assertThat(list(face(5, Set.of())).findings())
+        .contains(new PackingFinding.BagOverHeavy(bag, 3001, 3000));
+    assertThat(list(face(5, Set.of())).mass()).isEqualTo(Mass.ofGrams(2001));
+  }
+
+  private static Item weighing(Item item, int grams) {
+    Product product =
+        ProductBuilder.builder(item.product())
+            .measures(new Measures(Outline.FLAT, 50, 50, 100, Mass.ofGrams(grams)))
+            .build();
+    return ItemBuilder.builder(item).product(product).build();
+  }
+
+  @Test
+  void withoutABagEverythingIsListedAndThatIsTold() {
+    Item mat = put(ProductClass.MAT, Form.TEXTILE, Quantity.pieces(1));
+    bags = List.of();
+    PackingList list = list(face(5, Set.of()));
+    assertThat(list.findings()).contains(new PackingFinding.NoBag());
+    assertThat(line(list, mat).goesTo()).isNull();
+    kit.clear();
+    assertThat(list(face(5, Set.of())).findings())
+        .noneMatch(PackingFinding.NoBag.class::isInstance);
+    bags = List.of(bag);
+    kit.add(mat);
+    assertThat(list(face(5, Set.of())).findings())
+        .noneMatch(PackingFinding.NoBag.class::isInstance);
+  }
+
+  @Test
+  void wheelsAreOfNoUseOnSandAndStairs() {
+    conditions = Set.of(Condition.LONG_CARRY);
+    PackingFinding wheels = new PackingFinding.WheelsOnLongCarry(bag);
+    assertThat(list(face(5, Set.of())).findings()).doesNotContain(wheels);
+    bagKind = PlaceKind.CASE;
+    assertThat(list(face(5, Set.of())).findings()).contains(wheels);
+    conditions = Set.of(Condition.WET);
+    assertThat(list(face(5, Set.of())).findings()).doesNotContain(wheels);
+  }
+
+  @Test
+  void whatHasItsHomeInTheBagGoesThereAndTheRestIntoTheBag() {
+    Item mat = put(ProductClass.MAT, Form.TEXTILE, Quantity.pieces(1));
+    assertThat(line(list(face(5, Set.of())), mat).goesTo()).isEqualTo(bag);
+    kit.set(0, ItemBuilder.builder(mat).home(basePouch).build());
+    assertThat(line(list(face(5, Set.of())), mat).goesTo()).isEqualTo(basePouch);
+  }
+
+  @Test
+  void ofTwoMatsTheOneInTheBagIsTaken() {
+    put(ProductClass.MAT, Form.TEXTILE, Quantity.pieces(1));
+    Item inTheBag = put(ProductClass.MAT, Form.TEXTILE, Quantity.pieces(1));
+    Item last = put(ProductClass.MAT, Form.TEXTILE, Quantity.pieces(1));
+    for (int i = 0; i < 3; i++) {
+      UUID id = new UUID(0, 3 - i);
+      UUID now = kit.get(i).equals(inTheBag) ? basePouch : store;
+      kit.set(i, ItemBuilder.builder(kit.get(i)).id(id).now(now).build());
+    }
+    assertThat(list(face(5, Set.of())).lines())
+        .extracting(line -> line.item().id())
+        .contains(new UUID(0, 2))
+        .doesNotContain(last.id());
+  }
+
+  @Test
+  void linesOfOneClassStandByNameAndShade() {
+    palette();
+    put(ProductClass.PALETTE, Form.OTHER, Quantity.pieces(1));
+    packed = new HashSet<>();
+    for (String name : List.of("Velvet", "Amber", "Mist")) {
+      for (String shade : List.of("two", "one")) {
+        Item one =
+            Given.thing(ProductClass.FAN, Form.OTHER)
+                .content(Quantity.pieces(1))
+                .called(name, shade)
+                .in(store)
+                .item();
+        kit.add(one);
+        packed.add(one.id());
+      }
+    }
+    assertThat(list(face(5, Set.of())).lines())
+        .filteredOn(line -> line.item().product().productClass() == ProductClass.FAN)
+        .extracting(line -> line.item().product().name() + " " + line.item().product().shade())
+        .containsExactly(
+            "Amber one", "Amber two", "Mist one", "Mist two", "Velvet one", "Velvet two");
+  }
+}
