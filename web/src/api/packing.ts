@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useRef } from "react";
 import { ask, type Schemas } from "./client";
 
@@ -28,6 +28,16 @@ export function useWhyNot(booking: string, item: string) {
     queryKey: [...packingListKey(booking), "why-not", item],
     queryFn: () =>
       ask<Schemas["WhyNotView"]>("GET", `/api/bookings/${booking}/why-not?item=${item}`),
+  });
+}
+
+/** Says that a list was looked at as it stands, and asks for it again. */
+export function useLookedAt(booking: string) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (fingerprint: string) =>
+      ask("POST", `/api/bookings/${booking}/packing-list/looked-at`, { fingerprint }),
+    onSettled: () => queries.invalidateQueries({ queryKey: packingListKey(booking) }),
   });
 }
 

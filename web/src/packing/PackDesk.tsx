@@ -9,6 +9,7 @@ import { Without } from "../ui/Without";
 import { count } from "../words/codes";
 import { shortName } from "../words/items";
 import { ByHand } from "./ByHand";
+import { ChangeList } from "./ChangeList";
 import { FaceLinks } from "./FaceLinks";
 import { GapList } from "./GapList";
 import { LineList } from "./LineList";
@@ -38,6 +39,7 @@ export function PackDesk({ list }: { list: PackingList }) {
       <FaceLinks list={list} />
       <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] items-start gap-8">
         <div className="min-w-0">
+          <ChangeList list={list} words={words} />
           <GapList booking={booking} findings={list.findings} words={words} />
           <RecipeList booking={booking.id} recipes={list.recipes} words={words} />
           <LineList list={list} words={words} chosen={chosen} onChoose={setChosen} />

@@ -14,6 +14,7 @@ import { openGaps } from "../words/gaps";
 import { fullName, placePath, placeTail, shortName } from "../words/items";
 import { gapLines, gapTitle, names, type PackingWords } from "../words/packing";
 import { amount, leftOf, mass } from "../words/quantities";
+import { ChangeList } from "./ChangeList";
 import { FaceLinks } from "./FaceLinks";
 import { usePackingWords } from "./usePackingWords";
 import { useTicks } from "./useTicks";
@@ -235,6 +236,7 @@ function Stage({ list, words, headline, card, then = [], thumb }: StageProps) {
         <Progress label="Packed" done={list.packedCount} all={list.lines.length} />
       )}
       {card}
+      <ChangeList list={list} words={words} />
       {then.length > 0 && (
         <section id="then" aria-label="Then">
           <h2 className="mb-1 text-soft">then</h2>

@@ -29,7 +29,11 @@ function itemName(id: string, words: PackingWords): string {
 
 /** Names as one reads them out, or how many when they are more. */
 export function names(list: string[], most = 3): string {
-  if (list.length > most) return `${list.length} faces`;
+  return list.length > most ? `${list.length} faces` : joined(list);
+}
+
+/** "a, b and c". */
+export function joined(list: string[]): string {
   return list.length < 2 ? list.join("") : `${list.slice(0, -1).join(", ")} and ${list.at(-1)}`;
 }
 

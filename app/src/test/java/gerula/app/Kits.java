@@ -188,6 +188,13 @@ public final class Kits {
     return id;
   }
 
+  /** Says that the list of a booking was looked at as it stands. */
+  public static void lookAtTheList(Client client, String booking) {
+    String path = "/api/bookings/" + booking + "/packing-list";
+    String fingerprint = client.get(path).body().at("/since/fingerprint").asString();
+    client.post(path + "/looked-at", Client.object().put("fingerprint", fingerprint)).expect(204);
+  }
+
   /** The body that ticks these off. */
   public static ObjectNode tick(String... items) {
     ObjectNode asked = act();

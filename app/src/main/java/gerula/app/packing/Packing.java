@@ -13,8 +13,10 @@ import gerula.app.packing.PackingRecords.BagsView;
 import gerula.app.packing.PackingRecords.DrawnItem;
 import gerula.app.packing.PackingRecords.LineView;
 import gerula.app.packing.PackingRecords.PackingListView;
+import gerula.app.packing.PackingRecords.Since;
 import gerula.app.packing.PackingRecords.TriedList;
 import gerula.app.packing.PackingRecords.WhyNotView;
+import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
@@ -26,17 +28,21 @@ import gerula.core.kit.opencase.Piece;
 import gerula.core.kit.opencase.Tray;
 import gerula.core.kit.place.PlaceTree;
 import gerula.core.packing.Claims;
+import gerula.core.packing.ListChange;
 import gerula.core.packing.PackingLine;
 import gerula.core.packing.PackingList;
 import gerula.core.packing.Readiness;
+import gerula.core.packing.SeenList;
 import gerula.core.packing.TakenReason;
 import gerula.core.packing.WhyNot;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
 import gerula.core.rule.HouseRules;
+import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -55,6 +61,8 @@ class Packing {
   private final HouseStore house;
   private final OtherBookings others;
   private final WorkspaceTime time;
+  private final SeenLists seen;
+  private final Clock clock;
 
   Packing(
       Bookings bookings,
@@ -65,7 +73,9 @@ class Packing {
       Views views,
       HouseStore house,
       OtherBookings others,
-      WorkspaceTime time) {
+      WorkspaceTime time,
+      SeenLists seen,
+      Clock clock) {
     this.bookings = bookings;
     this.kit = kit;
     this.places = places;
@@ -75,10 +85,29 @@ class Packing {
     this.house = house;
     this.others = others;
     this.time = time;
+    this.seen = seen;
+    this.clock = clock;
   }
 
   PackingListView list(SignedIn who, UUID booking) {
-    return workspaces.read(who.workspace(), () -> view(facts(booking)));
+    return workspaces.read(who.workspace(), () -> view(facts(booking), who));
+  }
+
+  /**
+   * From now on it is known that the list was looked at as it stands.
+   *
+   * @param fingerprint of what was looked at
+   */
+  void lookedAt(SignedIn who, UUID booking, String fingerprint) {
+    SeenList now =
+        workspaces.read(
+            who.workspace(), () -> SeenList.of(PackingList.of(forTheCore(facts(booking)))));
+    if (!SeenLists.fingerprint(now).equals(fingerprint)) {
+      throw Refused.notNow(
+          "list-changed", "The list changed a moment ago. Look at what is new first.");
+    }
+    workspaces.write(
+        who.workspace(), () -> seen.keep(booking, who.account(), now, clock.instant()));
   }
 
   /**
@@ -122,8 +151,14 @@ class Packing {
         : alone.with(others.before(booking, forTheCore(alone)));
   }
 
-  private PackingListView view(BookingFacts facts) {
-    PackingList list = PackingList.of(forTheCore(facts));
+  private PackingListView view(BookingFacts facts, SignedIn who) {
+    Optional<SeenLists.Seen> before = seen.of(facts.booking().booking().id(), who.account());
+    PackingList.Compared compared =
+        PackingList.compared(
+            forTheCore(facts), before.map(SeenLists.Seen::list).orElse(SeenList.NOTHING));
+    PackingList list = compared.list();
+    List<ListChange> changes =
+        before.isEmpty() || facts.booking().departedAt() != null ? List.of() : compared.changes();
     List<PackingLine> lines = linesOf(facts, list);
     Map<UUID, StoredItem> stored = facts.kit().byId();
     KitViews now = views.with(facts.places());
@@ -133,6 +168,10 @@ class Packing {
         isAway(facts) ? List.of() : list.findings(),
         list.recipes(),
         readiness(facts, list),
+        new Since(
+            before.map(SeenLists.Seen::at).orElse(null),
+            SeenLists.fingerprint(SeenList.of(list)),
+            changes),
         facts.packed().size(),
         Mass.sum(lines.stream().map(line -> line.item().mass())).grams(),
         Mass.sum(

@@ -97,6 +97,21 @@ class PackingController {
     return packing.list(who, id);
   }
 
+  /**
+   * @param fingerprint of the list that was looked at
+   */
+  record LookedAt(@NotNull @Size(max = 64) String fingerprint) {}
+
+  /** The list was looked at as it stands: from now on it is told what becomes of it. */
+  @PostMapping("/api/bookings/{id}/packing-list/looked-at")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void lookedAt(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody LookedAt asked) {
+    packing.lookedAt(who, id, asked.fingerprint());
+  }
+
   /** Why an item is not on the list. */
   @GetMapping("/api/bookings/{id}/why-not")
   WhyNotView whyNot(

@@ -7,11 +7,13 @@ import gerula.core.kit.item.Mark;
 import gerula.core.kit.opencase.Tray;
 import gerula.core.kit.product.Section;
 import gerula.core.packing.BaseRecipe;
+import gerula.core.packing.ListChange;
 import gerula.core.packing.PackingFinding;
 import gerula.core.packing.Readiness;
 import gerula.core.packing.TakenReason;
 import gerula.core.packing.WhyNot;
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -57,10 +59,20 @@ final class PackingRecords {
       List<PackingFinding> findings,
       List<BaseRecipe> recipes,
       Readiness readiness,
+      Since since,
       int packedCount,
       long massG,
       long packedMassG,
       List<DrawnItem> mentioned) {}
+
+  /**
+   * What became of the list since whoever asks looked at it.
+   *
+   * @param lookedAt null when it was never looked at
+   * @param fingerprint of the list as it stands, to say that it was looked at
+   * @param changes the gravest first; empty once the bags have left
+   */
+  record Since(@Nullable Instant lookedAt, String fingerprint, List<ListChange> changes) {}
 
   /**
    * What a list would be.

@@ -85,6 +85,30 @@ class PackingActsTest {
     client.post("/api/bookings/" + unknown + "/try", asked).expect(422);
   }
 
+  /** Each person is told what she herself has not seen, and only that. */
+  @Test
+  void whatBecameOfTheListSinceItWasLookedAtIsTold() {
+    assertThat(list().at("/since/lookedAt").isNull()).isTrue();
+    assertThat(list().at("/since/changes")).isEmpty();
+    String old = list().at("/since/fingerprint").asString();
+    Kits.lookAtTheList(client, booking);
+    assertThat(list().at("/since/lookedAt").isNull()).isFalse();
+    String other = Kits.addPowder(client, drawer);
+    client.post("/api/items/" + powder + "/discard", act().put("cause", "empty")).expect(204);
+    JsonNode off = list().at("/since/changes/0");
+    assertThat(off.path("code").asString()).isEqualTo("went-off");
+    assertThat(off.at("/facts/item").asString()).isEqualTo(powder);
+    assertThat(off.at("/facts/isInKit").asBoolean()).isFalse();
+    assertThat(off.at("/facts/instead/0").asString()).isEqualTo(other);
+    ObjectNode asked = Client.object().put("fingerprint", old);
+    JsonNode refused = client.post(path("packing-list/looked-at"), asked).expect(409).body();
+    assertThat(refused.path("code").asString()).isEqualTo("list-changed");
+    assertThat(list().at("/since/changes")).isNotEmpty();
+    Kits.lookAtTheList(client, booking);
+    Kits.lookAtTheList(client, booking);
+    assertThat(list().at("/since/changes")).isEmpty();
+  }
+
   @Test
   void howManyOfWhatIsCountedIsDecidedByHandAndUndone() {
     ObjectNode puffs = Kits.powder(Kits.id(), drawer);

@@ -59,6 +59,14 @@ final class ListMaker {
     return new ListMaker(facts).build();
   }
 
+  /** The list, and what became of the one that was looked at before. */
+  static PackingList.Compared compared(PackingList.PackingFacts facts, SeenList before) {
+    ListMaker maker = new ListMaker(facts);
+    PackingList list = maker.build();
+    ListChanges changes = new ListChanges(before, SeenList.of(list), maker.kit, maker::whyNot);
+    return new PackingList.Compared(list, changes.all());
+  }
+
   /** Why this item is not on the list of these facts. */
   static WhyNot whyNot(PackingList.PackingFacts facts, UUID item) {
     ListMaker maker = new ListMaker(facts);
@@ -71,15 +79,20 @@ final class ListMaker {
     if (item == null) {
       return new WhyNot(false, List.of());
     }
-    Comparisons comparisons = new Comparisons(suitability, taste, palettes, facts);
     return new WhyNot(
         isOn(item),
-        found.stream()
-            .filter(pick -> suitability.isOfKind(pick.need(), item))
-            .map(pick -> comparisons.answer(pick, item, kit, found))
+        Stream.concat(Stream.of(item), palettes.pansOf(item))
+            .flatMap(this::answers)
             .distinct()
             .limit(WhyNot.MOST)
             .toList());
+  }
+
+  private Stream<WhyNot.NeedAnswer> answers(Item item) {
+    Comparisons comparisons = new Comparisons(suitability, taste, palettes, facts);
+    return found.stream()
+        .filter(pick -> suitability.isOfKind(pick.need(), item))
+        .map(pick -> comparisons.answer(pick, item, kit, found));
   }
 
   private PackingList build() {

@@ -62,6 +62,26 @@ public record PackingList(
     return ListMaker.of(facts);
   }
 
+  /**
+   * A list and what became of it.
+   *
+   * @param changes since the one before was looked at, the gravest first
+   */
+  public record Compared(PackingList list, List<ListChange> changes) {
+    public Compared {
+      changes = List.copyOf(changes);
+    }
+  }
+
+  /**
+   * Makes the list and holds it against an earlier one.
+   *
+   * @param before as it was looked at
+   */
+  public static Compared compared(PackingFacts facts, SeenList before) {
+    return ListMaker.compared(facts, before);
+  }
+
   /** Why an item is not on the list of these facts. */
   public static WhyNot whyNot(PackingFacts facts, UUID item) {
     return ListMaker.whyNot(facts, item);

@@ -49,11 +49,11 @@ final class Palettes {
   }
 
   private Mass massWithPans(Item whole) {
-    return Mass.sum(
-        Stream.concat(
-            Stream.of(whole.mass()),
-            kit.values().stream()
-                .filter(other -> other != whole && comesAs(other) == whole)
-                .map(Item::mass)));
+    return Mass.sum(Stream.concat(Stream.of(whole.mass()), pansOf(whole).map(Item::mass)));
+  }
+
+  /** What lies in a palette; nothing, of anything else. */
+  Stream<Item> pansOf(Item whole) {
+    return kit.values().stream().filter(other -> other != whole && comesAs(other) == whole);
   }
 }

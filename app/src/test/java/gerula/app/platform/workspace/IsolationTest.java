@@ -164,6 +164,7 @@ class IsolationTest {
             Client.object().put("item", item).put("seen", true).putNull("counted"))
         .expect(200);
     client.post("/api/calendar/feed", null).expect(201);
+    Kits.lookAtTheList(client, booking);
     Kits.everythingOfTheBench(client, bag);
     try (Connection application = Running.asApplication();
         PreparedStatement find =
