@@ -6,9 +6,10 @@ command_help() {
 ./gerula stop                         ends the application and its database
 ./gerula status [--json]              where it runs, the demo sign-in, where the data lies
 ./gerula test [name]                  runs every check and test, or the test classes so named
-./gerula bench [find|hostile|history|start]
-                                      measures the packing list; finding against psql; ordinary clients
-                                      beside a hostile one; a short history against a long one; ten starts
+./gerula bench [find|hostile|history|list|start]
+                                      measures the packing list, in the core and over HTTP; finding against
+                                      psql; ordinary clients beside a hostile one; a short
+                                      history against a long one; ten starts
 ./gerula probe                        attacks it for half an hour: bad requests, many writers, kills
 ./gerula mutation                     changes the rules of dates and the bench, and counts what tests notice
 ./gerula screens                      makes docs/screenshots from the demo

@@ -79,7 +79,7 @@ command_bench() {
     bench_start
     return
   fi
-  case ${1:-} in find | hostile | history) build_web && cluster_up bench && build_application ;; esac
+  case ${1:-} in find | hostile | history | list) build_web && cluster_up bench && build_application ;; esac
   step "building the benchmark"
   (cd "$HERE" && logged "$STATE/log/bench.log" mvn -B -q -pl core,bench package -DskipTests \
     -Dspotless.check.skip=true dependency:build-classpath -Dmdep.outputFile="$STATE/bench.classpath")
@@ -90,7 +90,9 @@ command_bench() {
   elif [ "${1:-}" = hostile ]; then
     bench_hostile "$classes" "${@:2}"
   elif [ "${1:-}" = history ]; then
-    bench_history "$classes" "${@:2}"
+    bench_parts history.HistoryBench "$classes" "${@:2}"
+  elif [ "${1:-}" = list ]; then
+    bench_parts list.ListBench "$classes" "${@:2}"
   else
     "$JAVA_HOME/bin/java" -cp "$classes" org.openjdk.jmh.Main "$@"
   fi
@@ -119,12 +121,13 @@ bench_hostile() {
     "http://127.0.0.1:$BENCH_PORT" "$HERE/demo/workspace.json" "${@:2}"
 }
 
-# A short history against a long one. $2: entries of the short; $3: of the long; $4: rounds.
-bench_history() {
+# Answers against what they are made of. $1: history: a short one against a long one ($3: entries
+# of the short; $4: of the long; $5: rounds); list: the list of a booking ($3: items; $4: faces).
+bench_parts() {
   bench_application
   GERULA_TEST_APP=$APP_PASSWORD GERULA_BENCH_SERVER=$(cat "$CLUSTER/server-password") \
-    "$JAVA_HOME/bin/java" -cp "$1" gerula.bench.history.HistoryBench \
-    "http://127.0.0.1:$BENCH_PORT" 127.0.0.1 "$CLUSTER_PORT" gerula_bench "${@:2}"
+    "$JAVA_HOME/bin/java" -cp "$2" "gerula.bench.$1" \
+    "http://127.0.0.1:$BENCH_PORT" 127.0.0.1 "$CLUSTER_PORT" gerula_bench "${@:3}"
 }
 
 # Ten starts of what was built before, from the command to the first answer; the median is told.

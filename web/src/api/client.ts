@@ -4,6 +4,12 @@ export type Schemas = components["schemas"];
 export type Item = Schemas["ItemView"];
 /** As much of an item as it takes to draw and to name it. */
 export type Drawn = Schemas["DrawnItem"];
+/** As much of an item as its marks, its swatch and its level are drawn from. */
+export type Marked = Pick<Item, "marks">;
+export type Painted = {
+  product: Pick<Item["product"], "colour" | "depth" | "measures" | "shades">;
+};
+export type Measured = Pick<Item, "left" | "size"> & { product: Pick<Item["product"], "unit"> };
 export type Place = Schemas["PlaceView"];
 export type Booking = Schemas["BookingView"];
 export type Face = Schemas["FaceView"];

@@ -57,7 +57,8 @@ export function Notes({ findings, words }: NotesProps) {
   const others = findings.filter(({ code }) => code !== "gap" && code !== "take-out");
   const labels = others.filter(({ code }) => code === "label-not-checked");
   const rest = others.filter(({ code }) => code !== "label-not-checked");
-  const out = findings.filter(({ code }) => code === "take-out");
+  const out = findings.filter((finding) => finding.code === "take-out");
+  const outCount = out.reduce((sum, { facts }) => sum + facts.items.length + facts.more, 0);
   if (!others.length && !out.length) return null;
   return (
     <section id="notes" aria-label="Keep in mind" className="scroll-mt-4">
@@ -74,7 +75,7 @@ export function Notes({ findings, words }: NotesProps) {
       {out.length > 0 && (
         <details>
           <summary className="cursor-pointer py-1.5 text-[0.92rem]">
-            {capital(count(out.length, "item"))} in the bags can stay at home
+            {capital(count(outCount, "item"))} in the bags can stay at home
           </summary>
           <ul>
             {out.map((finding) => (

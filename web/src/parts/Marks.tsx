@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Item } from "../api/client";
+import type { Marked } from "../api/client";
 import { type PlaceMap, usePlaces } from "../api/kit";
 import { useToday } from "../api/session";
 import { TellingLater } from "../ui/TellingLater";
@@ -30,11 +30,11 @@ function Gauge({ x, state }: { x: number; state: State }) {
 }
 
 /** Place, date, clean, amount: the four marks of a thing. A quiet row is quiet, trouble stands up. */
-export function Marks({ item }: { item: Item }) {
+export function Marks({ item }: { item: Marked }) {
   return <MarksOf item={item} places={usePlaces()} today={useToday()} />;
 }
 
-type MarksProps = { item: Item; places: PlaceMap; today: string };
+type MarksProps = { item: Marked; places: PlaceMap; today: string };
 
 /** The same where a list of hundreds knows the places and the day already. */
 export function MarksOf({ item, places, today }: MarksProps) {
@@ -68,7 +68,7 @@ export function MarksOf({ item, places, today }: MarksProps) {
   );
 }
 
-function Gauges({ item }: { item: Item }) {
+function Gauges({ item }: { item: Marked }) {
   return (
     <svg viewBox="0 0 40 20" width="40" height="20" aria-hidden="true">
       {MARK_ORDER.map((name, index) => (

@@ -1,10 +1,10 @@
-import type { Item } from "../api/client";
+import type { Painted } from "../api/client";
 import { paintOf } from "./depths";
 
 const SIZES = { row: "size-4", small: "size-6", usual: "size-7", large: "size-20" };
 
 /** A thing's own colour, as near as a screen can show it; dashed where only its depth is known. */
-export function Swatch({ item, size = "usual" }: { item: Item; size?: keyof typeof SIZES }) {
+export function Swatch({ item, size = "usual" }: { item: Painted; size?: keyof typeof SIZES }) {
   const { colour, measures } = item.product;
   const paint = paintOf(item.product);
   const { shades } = item.product;

@@ -1,4 +1,4 @@
-import type { Item } from "../api/client";
+import type { Drawn, Item } from "../api/client";
 import type { Look, LookPart } from "../api/look";
 import { dateWithWeekday } from "./dates";
 import { fullName } from "./items";
@@ -23,8 +23,10 @@ export function partNotes({ tenths, tool, where, note }: LookPart): string {
     .join(", ");
 }
 
+type Parted = { product: Drawn["product"] & Pick<Item["product"], "productClass"> };
+
 /** An item of the kit as a part of a look. */
-export function partOf(item: Item, tenths = 10): LookPart {
+export function partOf(item: Parted, tenths = 10): LookPart {
   return {
     product: item.product.id,
     told: fullName(item).slice(0, 120),

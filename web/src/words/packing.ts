@@ -356,8 +356,12 @@ export function findingWords(finding: PackingFinding, words: PackingWords): stri
         ? "One item here has no place yet: say where it is as you pack it."
         : `${items} items here have no place yet: say where they are as you pack them.`;
     }
-    case "take-out":
-      return `${itemName(finding.facts.item, words)} lies in ${bag(finding.facts.place)} and nothing here needs it.`;
+    case "take-out": {
+      const { items, more, place } = finding.facts;
+      const all = items.map((item) => itemName(item, words));
+      if (more > 0) all.push(`${count(more, "other item")}`);
+      return `${joined(all)} ${all.length === 1 ? "lies" : "lie"} in ${bag(place)} and nothing here needs ${all.length === 1 ? "it" : "them"}.`;
+    }
     case "second-best": {
       const { face, trait, item } = finding.facts;
       return `For ${faceName(face, words)} something ${word(trait)} would be better than ${itemName(item, words)}, but the kit has none to spare.`;

@@ -1,4 +1,4 @@
-import type { Item } from "../api/client";
+import type { Measured } from "../api/client";
 
 /** Small amounts keep their decimals: 0.02 ml is not 0 ml. */
 const BY_SIZE = [
@@ -29,7 +29,7 @@ export function amount(value: number, unit: string): string {
 }
 
 /** "12 ml of 30". */
-export function leftOf(item: Item): string {
+export function leftOf(item: Measured): string {
   const { unit } = item.product;
   if (unit === "piece" && item.size === 1 && item.left <= 1) {
     return item.left === 0 ? "used up" : "1 piece";

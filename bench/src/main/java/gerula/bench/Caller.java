@@ -14,7 +14,8 @@ import java.util.UUID;
 public final class Caller {
 
   private final CookieManager cookies = new CookieManager();
-  private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+  private final HttpClient http =
+      HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).cookieHandler(cookies).build();
   private final String address;
 
   public Caller(String address) {
@@ -48,7 +49,12 @@ public final class Caller {
     return (System.nanoTime() - before) / 1e6;
   }
 
-  private void ask(String... request) throws IOException, InterruptedException {
+  /** What is answered, as it came. */
+  public String answer(String path) throws IOException, InterruptedException {
+    return ask(path);
+  }
+
+  private String ask(String... request) throws IOException, InterruptedException {
     HttpRequest.Builder asked = HttpRequest.newBuilder(URI.create(address + request[0]));
     cookies.getCookieStore().getCookies().stream()
         .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
@@ -60,5 +66,6 @@ public final class Caller {
     if (answer.statusCode() >= 300) {
       throw new IllegalStateException(request[0] + ": " + answer.body());
     }
+    return answer.body();
   }
 }

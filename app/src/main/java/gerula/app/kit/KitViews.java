@@ -142,7 +142,7 @@ public final class KitViews {
         .discardedOn(details.discardedOn())
         .discardCause(details.discardCause())
         .massG(item.mass().grams())
-        .marks(marks(Marks.of(item, places, today, house)))
+        .marks(marks(item))
         .useBy(useBy(item.useBy(house)))
         .version(stored.version())
         .build();
@@ -190,7 +190,7 @@ public final class KitViews {
         .composition(LabelAnswer.of(product.composition()))
         .unchecked(product.unchecked().stream().map(Sensitivity::name).toList())
         .periodAfterOpening(details.periodAfterOpening())
-        .measures(measures(product.measuresOrEstimate(), product.measures() == null))
+        .measures(measures(product))
         .finish(details.finish())
         .coverage(details.coverage())
         .spf(details.spf())
@@ -210,7 +210,14 @@ public final class KitViews {
         estimated);
   }
 
-  private static MarksView marks(Marks marks) {
+  /** What it measures, or what a pack of its kind usually does. */
+  public static MeasuresView measures(Product product) {
+    return measures(product.measuresOrEstimate(), product.measures() == null);
+  }
+
+  /** How it stands in the four points. */
+  public MarksView marks(Item item) {
+    Marks marks = Marks.of(item, places, today, house);
     return new MarksView(
         mark(marks.place()), mark(marks.date()), mark(marks.clean()), mark(marks.amount()));
   }

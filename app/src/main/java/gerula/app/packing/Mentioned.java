@@ -26,7 +26,7 @@ final class Mentioned {
         case PackingFinding.OnlyOneThere only -> items.add(only.item());
         case PackingFinding.CleanFirst clean -> items.add(clean.item());
         case PackingFinding.RoleGuessed guessed -> items.add(guessed.item());
-        case PackingFinding.TakeOut out -> items.add(out.item());
+        case PackingFinding.TakeOut out -> items.addAll(out.items());
         case PackingFinding.WheelsOnLongCarry _,
             PackingFinding.BagOverHeavy _,
             PackingFinding.PlaceNotTold _,

@@ -12,6 +12,7 @@ import gerula.app.kit.place.PlaceStore;
 import gerula.app.packing.PackingRecords.BagsView;
 import gerula.app.packing.PackingRecords.DrawnItem;
 import gerula.app.packing.PackingRecords.LineView;
+import gerula.app.packing.PackingRecords.ListedItem;
 import gerula.app.packing.PackingRecords.PackingListView;
 import gerula.app.packing.PackingRecords.Since;
 import gerula.app.packing.PackingRecords.TriedList;
@@ -264,7 +265,7 @@ class Packing {
       PackingLine line, BookingFacts facts, Map<UUID, StoredItem> stored, KitViews now) {
     UUID id = line.item().id();
     return new LineView(
-        now.of(stored.get(id)),
+        ListedItem.of(stored.get(id), now),
         line.section(),
         line.needs().stream().map(NeedCode::code).toList(),
         line.faces(),
@@ -289,8 +290,7 @@ class Packing {
   private static List<DrawnItem> pieces(BookingFacts facts, Set<UUID> wanted, KitViews now) {
     return facts.kit().stored().stream()
         .filter(item -> wanted.contains(item.id()))
-        .map(now::of)
-        .map(DrawnItem::of)
+        .map(item -> DrawnItem.of(item.item(), now))
         .toList();
   }
 }

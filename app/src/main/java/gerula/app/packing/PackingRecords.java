@@ -2,9 +2,17 @@ package gerula.app.packing;
 
 import gerula.app.booking.BookingRecords.BookingView;
 import gerula.app.kit.KitRecords.ItemView;
+import gerula.app.kit.KitRecords.MarksView;
+import gerula.app.kit.KitRecords.MeasuresView;
+import gerula.app.kit.KitViews;
+import gerula.app.kit.item.StoredItem;
+import gerula.app.kit.product.ShadeDraft;
 import gerula.core.booking.NeedReason;
+import gerula.core.kit.item.Item;
 import gerula.core.kit.item.Mark;
 import gerula.core.kit.opencase.Tray;
+import gerula.core.kit.product.Product;
+import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Section;
 import gerula.core.packing.BaseRecipe;
 import gerula.core.packing.ListChange;
@@ -12,6 +20,7 @@ import gerula.core.packing.PackingFinding;
 import gerula.core.packing.Readiness;
 import gerula.core.packing.TakenReason;
 import gerula.core.packing.WhyNot;
+import gerula.core.quantity.Unit;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
@@ -35,7 +44,7 @@ final class PackingRecords {
    * @param taken why it is this one and not another
    */
   record LineView(
-      ItemView item,
+      ListedItem item,
       Section section,
       List<String> needs,
       List<UUID> faces,
@@ -44,6 +53,72 @@ final class PackingRecords {
       boolean packed,
       List<NeedReason> reasons,
       List<TakenReason> taken) {}
+
+  /**
+   * Of an item what one packs by: an {@link ItemView} has more.
+   *
+   * @param code what stands on its label
+   * @param size what it holds when full
+   */
+  record ListedItem(
+      UUID id,
+      ListedProduct product,
+      String code,
+      BigDecimal left,
+      BigDecimal size,
+      @Nullable UUID home,
+      @Nullable UUID now,
+      String note,
+      long massG,
+      MarksView marks) {
+
+    static ListedItem of(StoredItem stored, KitViews now) {
+      Item item = stored.item();
+      return new ListedItem(
+          item.id(),
+          ListedProduct.of(item.product()),
+          stored.details().code(),
+          item.left().amount(),
+          item.size().amount(),
+          item.home(),
+          item.now(),
+          stored.details().note(),
+          item.mass().grams(),
+          now.marks(item));
+    }
+  }
+
+  /**
+   * What it is called and measured in.
+   *
+   * @param colour sRGB as #rrggbb, null when unknown
+   */
+  record ListedProduct(
+      UUID id,
+      String maker,
+      String name,
+      String shade,
+      @Nullable String colour,
+      @Nullable Double depth,
+      List<ShadeDraft> shades,
+      MeasuresView measures,
+      ProductClass productClass,
+      Unit unit) {
+
+    static ListedProduct of(Product product) {
+      return new ListedProduct(
+          product.id(),
+          product.maker(),
+          product.name(),
+          product.shade(),
+          product.colour(),
+          product.depth(),
+          ShadeDraft.of(product.shades()),
+          KitViews.measures(product),
+          product.productClass(),
+          product.content().unit());
+    }
+  }
 
   /**
    * The list of a booking.
@@ -102,17 +177,18 @@ final class PackingRecords {
   /** As much of an item as it takes to draw and to name it: an {@link ItemView} has more. */
   record DrawnItem(UUID id, DrawnProduct product, DrawnMarks marks) {
 
-    static DrawnItem of(ItemView item) {
+    static DrawnItem of(Item item, KitViews now) {
+      Product product = item.product();
       return new DrawnItem(
           item.id(),
           new DrawnProduct(
-              item.product().id(),
-              item.product().maker(),
-              item.product().name(),
-              item.product().shade(),
-              item.product().colour(),
-              item.product().depth()),
-          new DrawnMarks(new DrawnMark(item.marks().date().state())));
+              product.id(),
+              product.maker(),
+              product.name(),
+              product.shade(),
+              product.colour(),
+              product.depth()),
+          new DrawnMarks(new DrawnMark(now.marks(item).date().state())));
     }
   }
 

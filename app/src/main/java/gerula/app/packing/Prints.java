@@ -3,10 +3,10 @@ package gerula.app.packing;
 import gerula.app.booking.BookingRecords.BookingView;
 import gerula.app.booking.BookingRecords.FaceView;
 import gerula.app.booking.LookDraft;
-import gerula.app.kit.KitRecords.ProductView;
 import gerula.app.kit.place.PlaceStore;
 import gerula.app.packing.PackingRecords.DrawnItem;
 import gerula.app.packing.PackingRecords.LineView;
+import gerula.app.packing.PackingRecords.ListedProduct;
 import gerula.app.packing.PackingRecords.PackingListView;
 import gerula.app.platform.paper.Paper;
 import gerula.app.platform.paper.PaperFormat;
@@ -343,7 +343,7 @@ class Prints {
     return names;
   }
 
-  private static String name(ProductView product) {
+  private static String name(ListedProduct product) {
     return called(product.name(), product.shade());
   }
 

@@ -1,6 +1,7 @@
 package gerula.bench.history;
 
 import gerula.bench.Caller;
+import gerula.bench.parts.Parts;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.util.ArrayList;
@@ -48,7 +49,9 @@ public final class HistoryBench {
     }
     try (Connection admin =
         DriverManager.getConnection(jdbc, "gerula_server", System.getenv("GERULA_BENCH_SERVER"))) {
-      isKept &= Parts.print(longer, admin, ITEMS);
+      CoreTime core = new CoreTime(ITEMS);
+      isKept &= Parts.print("dates", longer, admin, "/api/dates?weeks=8", () -> core.dates(8));
+      isKept &= Parts.print("the bench", longer, admin, "/api/bench", core::bench);
     }
     System.out.println(isKept ? "within bounds" : "OUT OF BOUNDS");
   }

@@ -2,9 +2,8 @@ package gerula.core.packing;
 
 import gerula.core.booking.Need;
 import gerula.core.kit.item.Item;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** A need with what may meet it, the best first. */
@@ -16,7 +15,7 @@ final class Asking {
   final BasePlan.@Nullable MixPart part;
 
   final List<Item> able;
-  final Map<UUID, Long> flaws;
+  private final long[] flaws;
   final long wanted;
   final boolean isShared;
 
@@ -26,23 +25,46 @@ final class Asking {
   /** What it keeps to, once that is known: everything that serves it as well as has to be. */
   List<Item> allowed = List.of();
 
-  Asking(
-      Need need,
-      BasePlan.@Nullable MixPart part,
-      long wanted,
-      List<Item> able,
-      Map<UUID, Long> flaws) {
+  /**
+   * What may meet it.
+   *
+   * @param flaws how badly it serves, 0 is best
+   * @param grams of all that comes along with it
+   * @param rank in the order of equals
+   */
+  record Able(Item item, long flaws, double grams, int rank) {
+
+    static final Comparator<Able> BEST_FIRST =
+        Comparator.comparingLong(Able::flaws)
+            .thenComparingDouble(Able::grams)
+            .thenComparingInt(Able::rank);
+  }
+
+  /**
+   * @param able the best first
+   */
+  Asking(Need need, BasePlan.@Nullable MixPart part, long wanted, List<Able> able) {
     this.need = need;
     this.part = part;
     this.wanted = wanted;
-    this.able = able;
-    this.flaws = flaws;
+    this.able = able.stream().map(Able::item).toList();
+    this.flaws = able.stream().mapToLong(Able::flaws).toArray();
     this.isShared = need.withReserve() instanceof Need.Shared;
   }
 
   /** Keeps to everything that serves it as well as the worst of these does. */
   void keepTo(List<Item> used) {
-    long worst = used.stream().mapToLong(item -> flaws.get(item.id())).max().orElse(-2);
-    allowed = able.stream().filter(item -> flaws.get(item.id()) <= worst).toList();
+    if (used.isEmpty()) {
+      return;
+    }
+    int last = able.size() - 1;
+    while (!used.contains(able.get(last))) {
+      last--;
+    }
+    int end = last + 1;
+    while (end < able.size() && flaws[end] == flaws[last]) {
+      end++;
+    }
+    allowed = able.subList(0, end);
   }
 }

@@ -12,7 +12,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -20,8 +19,9 @@ import org.jspecify.annotations.Nullable;
 final class BaseColours {
 
   /** What has to be the colour of the face, and not only near its depth. */
-  private static final Set<NeedCode> BASES =
-      Set.of(NeedCode.of(ProductClass.FOUNDATION), NeedCode.of(ProductClass.AIRBRUSH_COLOUR));
+  private static final NeedCode BASE = NeedCode.of(ProductClass.FOUNDATION);
+
+  private static final NeedCode AIRBRUSHED = NeedCode.of(ProductClass.AIRBRUSH_COLOUR);
 
   private final Map<UUID, List<Item>> byProduct;
   private final Map<UUID, Optional<Lab>> ofProducts = new HashMap<>();
@@ -31,7 +31,11 @@ final class BaseColours {
   }
 
   static boolean isBase(Need need) {
-    return need.face() != null && need.depth() != null && BASES.contains(need.code());
+    return need.face() != null && need.depth() != null && isBase(need.code());
+  }
+
+  private static boolean isBase(NeedCode code) {
+    return code.equals(BASE) || code.equals(AIRBRUSHED);
   }
 
   /**

@@ -29,6 +29,9 @@ public record Claims(Map<UUID, Long> usedUp, Map<UUID, Claim> away) {
 
   /** Thousandths of an item that are left for this booking, 0 or more. */
   long leftOf(Item item) {
+    if (usedUp.isEmpty()) {
+      return item.left().thousandths();
+    }
     return Math.max(0, item.left().thousandths() - usedUp.getOrDefault(item.id(), 0L));
   }
 

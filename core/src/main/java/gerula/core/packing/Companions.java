@@ -41,7 +41,7 @@ public final class Companions {
     List<Group> groups = new ArrayList<>();
     product.classes().forEach(one -> byClass(one, groups));
     byForm(product, groups);
-    return groups.stream().distinct().toList();
+    return groups.size() < 2 ? groups : groups.stream().distinct().toList();
   }
 
   private static void byClass(ProductClass productClass, List<Group> groups) {

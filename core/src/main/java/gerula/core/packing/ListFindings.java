@@ -4,18 +4,19 @@ import gerula.core.booking.Face;
 import gerula.core.booking.NeedCode;
 import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Item;
+import gerula.core.kit.place.Place;
 import gerula.core.kit.product.Role;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.kit.product.Trait;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.SortedSet;
-import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.Function;
@@ -28,10 +29,10 @@ final class ListFindings {
   private final PackingList.PackingFacts facts;
   private final Map<UUID, Item> kit;
   private final Suitability suitability;
-  private final Set<UUID> runningOut = new TreeSet<>();
+  private final Set<UUID> runningOut = new HashSet<>();
   private final Set<PackingFinding.LastOfIt> lastOfIt = new HashSet<>();
   private final Set<PackingFinding.OnlyOneThere> onlyOne = new HashSet<>();
-  private final Map<UUID, SortedSet<Role>> guessed = new TreeMap<>();
+  private final Map<UUID, SortedSet<Role>> guessed = new HashMap<>();
   private final List<PackingFinding> secondBest = new ArrayList<>();
 
   ListFindings(PackingList.PackingFacts facts, Map<UUID, Item> kit, Suitability suitability) {
@@ -92,8 +93,10 @@ final class ListFindings {
     }
     inOrder(lastOfIt, PackingFinding.LastOfIt::item).forEach(findings::add);
     inOrder(onlyOne, PackingFinding.OnlyOneThere::item).forEach(findings::add);
-    guessed.forEach((item, roles) -> findings.add(new PackingFinding.RoleGuessed(item, roles)));
-    runningOut.stream()
+    inOrder(guessed.keySet(), Function.identity()).stream()
+        .map(item -> new PackingFinding.RoleGuessed(item, guessed.get(item)))
+        .forEach(findings::add);
+    inOrder(runningOut, Function.identity()).stream()
         .map(kit::get)
         .map(item -> new PackingFinding.RunsOutBefore(item.id(), suitability.useBy(item).lastDay()))
         .forEach(findings::add);
@@ -114,8 +117,9 @@ final class ListFindings {
     SortedSet<String> toLookFor = new TreeSet<>();
     List<UUID> faces = new ArrayList<>();
     for (Face face : facts.booking().faces()) {
-      SortedSet<Sensitivity> unchecked = Suitability.unchecked(face, item);
-      if (!unchecked.isEmpty() && draft.isUsedBy(face.id())) {
+      List<Sensitivity> unchecked =
+          draft.isUsedBy(face.id()) ? suitability.unchecked(face, item) : List.of();
+      if (!unchecked.isEmpty()) {
         unchecked.forEach(one -> toLookFor.add(one.name()));
         faces.add(face.id());
       }
@@ -125,20 +129,24 @@ final class ListFindings {
     }
   }
 
-  /** What lies in the chosen bags and is on no line. */
+  /** What lies in the chosen bags and is on no line, place by place as one walks. */
   private Stream<PackingFinding> takeOut(List<PackingLine> done) {
     Set<UUID> wanted = done.stream().map(line -> line.item().id()).collect(Collectors.toSet());
-    Set<UUID> comeWhole = new HashSet<>();
-    done.forEach(
-        line ->
-            facts.places().inWalkingOrder().stream()
-                .filter(place -> line.item().id().equals(place.thing()))
-                .forEach(place -> comeWhole.add(place.id())));
-    return kit.values().stream()
-        .filter(item -> !wanted.contains(item.id()) && item.now() != null)
-        .filter(item -> !comeWhole.contains(item.now()))
-        .filter(
-            item -> facts.bags().stream().anyMatch(bag -> facts.places().liesIn(item.now(), bag)))
-        .map(item -> new PackingFinding.TakeOut(item.id(), item.now()));
+    Map<UUID, List<UUID>> unasked =
+        kit.values().stream()
+            .filter(item -> !wanted.contains(item.id()) && item.now() != null)
+            .collect(
+                Collectors.groupingBy(
+                    Item::now, Collectors.mapping(Item::id, Collectors.toList())));
+    return facts.places().inWalkingOrder().stream()
+        .filter(place -> unasked.containsKey(place.id()))
+        // A palette comes whole.
+        .filter(place -> place.thing() == null || !wanted.contains(place.thing()))
+        .filter(place -> facts.bags().stream().anyMatch(bag -> lies(place, bag)))
+        .map(place -> PackingFinding.TakeOut.of(place.id(), unasked.get(place.id())));
+  }
+
+  private boolean lies(Place place, UUID bag) {
+    return facts.places().liesIn(place.id(), bag);
   }
 }

@@ -196,10 +196,9 @@ final class ListMaker {
     boolean othersEndLater =
         end != null
             && item.dates().openedOn() != null
-            && suitability.ofClasses(need.code().kind().classes()).stream()
-                .filter(other -> suitability.refusal(need, other).isEmpty())
-                .map(other -> suitability.useBy(other).lastDay())
-                .anyMatch(other -> other != null && other.isAfter(end));
+            && suitability.inReach(need.code().kind().classes()).stream()
+                .filter(other -> keepsLonger(other, end))
+                .anyMatch(other -> suitability.refusal(need, other).isEmpty());
     if (othersEndLater) {
       draft.reasons(new TakenReason.UseFirst(end));
     }
@@ -209,6 +208,11 @@ final class ListMaker {
           .filter(trait -> !item.product().traits().contains(trait))
           .forEach(trait -> findings.secondBest(item.id(), need.code(), face.id(), trait));
     }
+  }
+
+  private boolean keepsLonger(Item item, LocalDate than) {
+    LocalDate end = suitability.useBy(item).lastDay();
+    return end != null && end.isAfter(than);
   }
 
   /** What was ticked, added or pinned stays, whether anything asks for it or not. */
@@ -292,7 +296,7 @@ final class ListMaker {
 
   private void spare(Need need, Map<UUID, Item> spareOf) {
     List<Item> able =
-        suitability.ofClasses(need.code().kind().classes()).stream()
+        suitability.inReach(need.code().kind().classes()).stream()
             .filter(item -> suitability.refusal(need, item).isEmpty())
             .sorted(taste.overall())
             .toList();

@@ -91,8 +91,21 @@ public sealed interface PackingFinding extends Reason {
    */
   record PlaceNotTold(int items) implements PackingFinding {}
 
-  /** It lies in a chosen bag and nothing asks for it: it can stay at home. */
-  record TakeOut(UUID item, UUID place) implements PackingFinding {}
+  /**
+   * They lie in a chosen bag and nothing asks for them: they can stay at home.
+   *
+   * @param items the first by name, at most {@value #MOST_TOLD}
+   * @param more how many others
+   */
+  record TakeOut(UUID place, List<UUID> items, int more) implements PackingFinding {
+
+    public static final int MOST_TOLD = 40;
+
+    static TakeOut of(UUID place, List<UUID> items) {
+      List<UUID> first = items.stream().limit(MOST_TOLD).toList();
+      return new TakeOut(place, first, items.size() - first.size());
+    }
+  }
 
   /**
    * It is on the list for faces that react to something its label was never read for: a minute's

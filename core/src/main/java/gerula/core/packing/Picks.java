@@ -148,30 +148,33 @@ final class Picks {
    */
   private Asking asking(
       Need need, BasePlan.@Nullable MixPart part, boolean isIncomplete, long wanted) {
-    List<Item> able = new ArrayList<>();
-    Map<UUID, Long> flaws = new HashMap<>();
+    List<Asking.Able> able = new ArrayList<>();
     List<Item> some =
         part == null
-            ? suitability.ofClasses(need.code().kind().classes())
+            ? suitability.inReach(need.code().kind().classes())
             : suitability.ofProduct(part.product());
     for (Item item : some) {
       Refusal refusal =
           (part == null ? suitability.refusal(need, item) : suitability.refusalButShade(need, item))
               .orElse(null);
       if (refusal == null && taste.isIncomplete(item) == isIncomplete) {
-        able.add(item);
-        // What is packed stays, but what serves somebody better is no reason less for that.
-        boolean isPinned = facts.choices().pinned().contains(item.id());
-        flaws.put(item.id(), isPinned ? -1 : taste.flaws(need, item));
+        able.add(able(need, item));
       } else if (refusal instanceof Refusal.RunsOut) {
         runningOut.add(item.id());
       }
     }
-    able.sort(
-        Comparator.<Item>comparingLong(item -> flaws.get(item.id()))
-            .thenComparingDouble(item -> palettes.mass(item).grams())
-            .thenComparing(item -> rank.get(item.id())));
-    return new Asking(need, part, wanted, able, flaws);
+    able.sort(Asking.Able.BEST_FIRST);
+    return new Asking(need, part, wanted, able);
+  }
+
+  private Asking.Able able(Need need, Item item) {
+    // What is packed stays, but what serves somebody better is no reason less for that.
+    boolean isPinned = facts.choices().pinned().contains(item.id());
+    return new Asking.Able(
+        item,
+        isPinned ? -1 : taste.flaws(need, item),
+        palettes.mass(item).grams(),
+        rank.get(item.id()));
   }
 
   private long wanted(Need need) {

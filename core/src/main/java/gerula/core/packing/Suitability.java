@@ -33,7 +33,6 @@ import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Which items may be taken for which need, and why not the others. */
@@ -48,6 +47,7 @@ final class Suitability {
   private final PlaceTree places;
   private final Map<ProductClass, List<Item>> byClass = new EnumMap<>(ProductClass.class);
   private final Map<Set<ProductClass>, List<Item>> ofClasses = new HashMap<>();
+  private final Map<Set<ProductClass>, List<Item>> inReach = new HashMap<>();
   private final Map<UUID, UseBy> useBys = new HashMap<>();
   private final Map<UUID, SortedSet<Sensitivity>> reactsTo = new HashMap<>();
   private final Map<UUID, Optional<Refusal>> unfit = new HashMap<>();
@@ -77,6 +77,13 @@ final class Suitability {
   /** Everything of these classes that is still in the kit, in a fixed order. */
   List<Item> ofClasses(Collection<ProductClass> classes) {
     return ofClasses.computeIfAbsent(EnumSet.copyOf(classes), this::inOrder);
+  }
+
+  /** Those of them that are not out for everybody from the first day on. */
+  List<Item> inReach(Collection<ProductClass> classes) {
+    return inReach.computeIfAbsent(
+        EnumSet.copyOf(classes),
+        some -> ofClasses(some).stream().filter(item -> !isOut(item)).toList());
   }
 
   /** Whether it is of a kind that this need asks for. */
@@ -251,7 +258,17 @@ final class Suitability {
   Optional<Refusal> refusal(@Nullable Face face, Item item) {
     return reserved(face, item)
         .or(() -> face == null ? Optional.empty() : conflict(face, item))
-        .or(() -> unfit.computeIfAbsent(item.id(), _ -> unfitForAnybody(item)));
+        .or(() -> unfit(item));
+  }
+
+  /** Whatever it is needed for. */
+  private boolean isOut(Item item) {
+    return item.forWhom() instanceof ForWhom.TheArtist
+        || unfit(item).filter(why -> !(why instanceof Refusal.RunsOut)).isPresent();
+  }
+
+  private Optional<Refusal> unfit(Item item) {
+    return unfit.computeIfAbsent(item.id(), _ -> unfitForAnybody(item));
   }
 
   private Optional<Refusal> unfitForAnybody(Item item) {
@@ -326,7 +343,7 @@ final class Suitability {
   }
 
   private Optional<Refusal> conflict(Face face, Item item) {
-    for (Sensitivity one : reactsTo.computeIfAbsent(face.id(), _ -> face.reactsTo())) {
+    for (Sensitivity one : reactsTo(face)) {
       if (item.product().contains(one)) {
         return Optional.of(new Refusal.Conflict(one.name()));
       }
@@ -334,18 +351,18 @@ final class Suitability {
     return Optional.empty();
   }
 
+  private SortedSet<Sensitivity> reactsTo(Face face) {
+    return reactsTo.computeIfAbsent(face.id(), _ -> face.reactsTo());
+  }
+
   /** What the face reacts to and nobody has read this item's label for. */
-  static SortedSet<Sensitivity> unchecked(@Nullable Face face, Item item) {
-    return face == null
-        ? Collections.emptySortedSet()
-        : face.reactsTo().stream()
-            .filter(item.product()::isUnchecked)
-            .collect(Collectors.toCollection(TreeSet::new));
+  List<Sensitivity> unchecked(Face face, Item item) {
+    return reactsTo(face).stream().filter(item.product()::isUnchecked).toList();
   }
 
   /** Members of the group that may be used on all of these faces, or by the booking as a whole. */
   List<Item> companions(List<Face> faces, Companions.Group group) {
-    return ofClasses(group.anyOf()).stream()
+    return inReach(group.anyOf()).stream()
         .filter(item -> refusalForAny(faces, item).isEmpty())
         .toList();
   }

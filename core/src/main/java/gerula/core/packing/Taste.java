@@ -19,6 +19,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.function.ToLongFunction;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Which of several items that would do is liked best.
@@ -46,22 +47,43 @@ final class Taste {
   private static final double NEAR = 0.5;
 
   /** By what two items differ that are alike in everything that counts. */
-  static final Comparator<Item> BY_NAME =
-      Comparator.<Item, String>comparing(item -> item.product().maker())
-          .thenComparing(item -> item.product().name())
-          .thenComparing(item -> item.product().shade())
-          .thenComparing(
-              item -> item.dates().openedOn(), Comparator.nullsLast(Comparator.naturalOrder()))
-          .thenComparing(
-              item -> item.dates().printedExpiry(), Comparator.nullsLast(Comparator.naturalOrder()))
-          .thenComparing(item -> item.left().thousandths())
-          .thenComparing(Item.BY_ID);
+  static final Comparator<Item> BY_NAME = Taste::byName;
+
+  /** Step by step: thousands are put in order for each list. */
+  private static int byName(Item one, Item other) {
+    int order = one.product().maker().compareTo(other.product().maker());
+    if (order == 0) {
+      order = one.product().name().compareTo(other.product().name());
+    }
+    if (order == 0) {
+      order = one.product().shade().compareTo(other.product().shade());
+    }
+    if (order == 0) {
+      order = byDay(one.dates().openedOn(), other.dates().openedOn());
+    }
+    if (order == 0) {
+      order = byDay(one.dates().printedExpiry(), other.dates().printedExpiry());
+    }
+    if (order == 0) {
+      order = Long.compare(one.left().thousandths(), other.left().thousandths());
+    }
+    return order == 0 ? Item.BY_ID.compare(one, other) : order;
+  }
+
+  /** The earlier first, none at last. */
+  private static int byDay(@Nullable LocalDate one, @Nullable LocalDate other) {
+    if (one == null || other == null) {
+      return Boolean.compare(one == null, other == null);
+    }
+    return one.compareTo(other);
+  }
 
   private final Suitability suitability;
   private final LocalDate lastDay;
   private final Set<UUID> incomplete;
   private final Predicate<Item> isInABag;
   private final Comparator<Item> overall;
+  private final Map<UUID, Long> weights = new HashMap<>();
 
   /**
    * One thing that counts between equals.
@@ -97,15 +119,15 @@ final class Taste {
    * @param byName in the order that decides between what is liked alike
    */
   List<Item> inOrder(Collection<Item> byName) {
-    Map<UUID, Long> weights = new HashMap<>();
-    byName.forEach(item -> weights.put(item.id(), weight(item)));
-    return byName.stream()
-        .sorted(Comparator.comparingLong(item -> weights.get(item.id())))
-        .toList();
+    return byName.stream().sorted(Comparator.comparingLong(this::weight)).toList();
   }
 
   /** What counts before the name, as one number: the lower the better liked. */
   private long weight(Item item) {
+    return weights.computeIfAbsent(item.id(), _ -> weighed(item));
+  }
+
+  private long weighed(Item item) {
     long weight = 0;
     for (Step step : steps) {
       weight = (weight << step.bits) + step.of.applyAsLong(item);
@@ -180,7 +202,7 @@ final class Taste {
     }
   }
 
-  private static long of(Flaw flaw, Need need, Item item) {
+  private long of(Flaw flaw, Need need, Item item) {
     return switch (flaw) {
       case NOT_KEPT -> no(item.forWhom() instanceof ForWhom.Only);
       case UNCHECKED -> unchecked(need, item);
@@ -190,10 +212,10 @@ final class Taste {
     };
   }
 
-  private static long unchecked(Need need, Item item) {
+  private long unchecked(Need need, Item item) {
     long many = 0;
     for (Face face : need.faces()) {
-      many += Suitability.unchecked(face, item).size();
+      many += suitability.unchecked(face, item).size();
     }
     return many;
   }

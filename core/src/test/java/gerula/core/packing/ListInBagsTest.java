@@ -20,6 +20,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** Where what is on the list goes, and what the bags have to say to it. */
@@ -31,6 +32,37 @@ class ListInBagsTest extends GivenList {
     Item fromTheStore = base(5, 30);
     assertThat(line(list(face(5, Set.of(), Service.BASE)), fromTheStore).goesTo())
         .isEqualTo(basePouch);
+  }
+
+  /** Forty are named and the rest is counted; what is wanted or lies elsewhere is not told. */
+  @Test
+  void whatLiesInABagUnaskedCanStayAtHome() {
+    Item wanted = inThe(basePouch, ProductClass.HAND_SANITISER);
+    List<UUID> unasked =
+        IntStream.range(0, 41).mapToObj(_ -> inThe(basePouch, ProductClass.MASCARA).id()).toList();
+    Item loose = inThe(bag, ProductClass.MASCARA);
+    inThe(store, ProductClass.MASCARA);
+    PackingList list = list(face(5, Set.of()));
+    assertThat(line(list, wanted).goesTo()).isEqualTo(basePouch);
+    List<PackingFinding.TakeOut> out =
+        list.findings().stream()
+            .filter(PackingFinding.TakeOut.class::isInstance)
+            .map(PackingFinding.TakeOut.class::cast)
+            .toList();
+    assertThat(out).extracting(PackingFinding.TakeOut::place).containsExactly(bag, basePouch);
+    assertThat(out.get(0)).isEqualTo(new PackingFinding.TakeOut(bag, List.of(loose.id()), 0));
+    assertThat(out.get(1).items()).hasSize(40).isSubsetOf(unasked);
+    assertThat(out.get(1).more()).isEqualTo(1);
+  }
+
+  private Item inThe(UUID place, ProductClass what) {
+    Item item =
+        Given.thing(what, Form.LIQUID_PUMP_OR_SQUEEZE)
+            .content(Quantity.millilitres(8))
+            .in(place)
+            .item();
+    kit.add(item);
+    return item;
   }
 
   @Test

@@ -6,6 +6,7 @@ import gerula.core.rule.Code;
 import gerula.core.rule.Reason;
 import gerula.core.rule.Text;
 import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.Method;
 import java.lang.reflect.RecordComponent;
 import java.math.BigDecimal;
 import java.util.Arrays;
@@ -148,23 +149,46 @@ class TradeJson {
 
   /** A code beside the components of the record that carries the facts. */
   private static final class ReasonWriter extends ValueSerializer<Reason> {
+
+    /** Looked up once: a long list has thousands of reasons. */
+    private static final ClassValue<Shape> SHAPES =
+        new ClassValue<>() {
+          @Override
+          protected Shape computeValue(Class<?> reason) {
+            return Shape.of(reason.asSubclass(Reason.class));
+          }
+        };
+
+    private record Shape(String code, List<String> names, List<Method> accessors) {
+
+      static Shape of(Class<? extends Reason> reason) {
+        RecordComponent[] facts = reason.getRecordComponents();
+        List<Method> accessors = Arrays.stream(facts).map(RecordComponent::getAccessor).toList();
+        accessors.forEach(accessor -> accessor.setAccessible(true));
+        return new Shape(
+            Reason.codeOf(reason),
+            Arrays.stream(facts).map(RecordComponent::getName).toList(),
+            accessors);
+      }
+    }
+
     @Override
     public void serialize(Reason reason, JsonGenerator json, SerializationContext context) {
+      Shape shape = SHAPES.get(reason.getClass());
       json.writeStartObject();
-      json.writeStringProperty("code", reason.code());
+      json.writeStringProperty("code", shape.code());
       json.writeObjectPropertyStart("facts");
-      for (RecordComponent fact : reason.getClass().getRecordComponents()) {
-        json.writeName(fact.getName());
-        context.writeValue(json, value(reason, fact));
+      for (int i = 0; i < shape.names().size(); i++) {
+        json.writeName(shape.names().get(i));
+        context.writeValue(json, value(reason, shape.accessors().get(i)));
       }
       json.writeEndObject();
       json.writeEndObject();
     }
 
-    private static Object value(Reason reason, RecordComponent fact) {
+    private static Object value(Reason reason, Method accessor) {
       try {
-        fact.getAccessor().setAccessible(true);
-        return fact.getAccessor().invoke(reason);
+        return accessor.invoke(reason);
       } catch (IllegalAccessException | InvocationTargetException impossible) {
         throw new IllegalStateException("A reason's facts are public: " + reason, impossible);
       }

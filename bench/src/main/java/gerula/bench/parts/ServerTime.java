@@ -1,4 +1,4 @@
-package gerula.bench.history;
+package gerula.bench.parts;
 
 import java.sql.Connection;
 import java.sql.ResultSet;

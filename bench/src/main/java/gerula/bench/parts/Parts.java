@@ -1,4 +1,4 @@
-package gerula.bench.history;
+package gerula.bench.parts;
 
 import gerula.bench.Caller;
 import java.sql.Connection;
@@ -10,7 +10,7 @@ import java.util.function.Supplier;
  * An answer over HTTP against what it is made of: at most what its SQL takes on the server and what
  * the core takes, and {@value #MORE_AT_MOST} ms.
  */
-final class Parts {
+public final class Parts {
 
   private static final double MORE_AT_MOST = 20;
   private static final int ROUNDS = 40;
@@ -19,15 +19,10 @@ final class Parts {
 
   /**
    * @param admin a connection that may read the server's log
-   * @return whether both answers keep to it
+   * @param inTheCore the same question to the core
+   * @return whether the answer keeps to it
    */
-  static boolean print(Caller caller, Connection admin, int items) throws Exception {
-    CoreTime core = new CoreTime(items);
-    return print("dates", caller, admin, "/api/dates?weeks=8", () -> core.dates(8))
-        & print("the bench", caller, admin, "/api/bench", core::bench);
-  }
-
-  private static boolean print(
+  public static boolean print(
       String what, Caller caller, Connection admin, String path, Supplier<Object> inTheCore)
       throws Exception {
     List<Double> whole = new ArrayList<>();
@@ -59,7 +54,7 @@ final class Parts {
     return (System.nanoTime() - before) / 1e6;
   }
 
-  static double median(List<Double> times) {
+  public static double median(List<Double> times) {
     return times.stream().sorted().toList().get(times.size() / 2);
   }
 }
