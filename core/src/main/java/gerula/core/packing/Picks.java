@@ -95,6 +95,18 @@ final class Picks {
   }
 
   List<Pick> of(List<Need> needs) {
+    List<Asking> asking = settled(needs);
+    Set<UUID> chosen = fewest().of(asking);
+    Map<Need, Pick> found = share(asking, chosen);
+    return needs.stream().map(found::get).toList();
+  }
+
+  FewestPieces fewest() {
+    return new FewestPieces(facts, kit, holding, palettes, rank);
+  }
+
+  /** How far each need can be met, and what it keeps to. */
+  List<Asking> settled(List<Need> needs) {
     List<Asking> asking = new ArrayList<>();
     inPriority(needs).forEach(need -> ask(need, asking));
     Allotment allotment = new Allotment();
@@ -107,9 +119,7 @@ final class Picks {
     rest.forEach(one -> meet(one, allotment));
     asking.addAll(rest);
     keepToTheBest(asking, allotment);
-    Set<UUID> chosen = new FewestPieces(facts, kit, holding, palettes, rank).of(asking);
-    Map<Need, Pick> found = share(asking, chosen);
-    return needs.stream().map(found::get).toList();
+    return asking;
   }
 
   private List<Need> inPriority(List<Need> needs) {

@@ -12,7 +12,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** The fewest pieces: against all subsets where they are few, and against an exact solver. */
+/** The fewest pieces, against all subsets where they are few. */
 class CoverTest {
 
   /** A kit and what is asked of it, by chance; all of it can be served. */
