@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { ask, type Booking } from "./client";
+import { ask, type Booking, type Schemas } from "./client";
 
 export function useBookings() {
   return useQuery({
@@ -12,5 +12,18 @@ export function useBooking(id: string) {
   return useQuery({
     queryKey: ["booking", id],
     queryFn: () => ask<Booking>("GET", `/api/bookings/${id}`),
+  });
+}
+
+const AHEAD_MS = 60_000;
+
+/** How the bookings that are still to leave stand, by booking. */
+export function useAhead() {
+  return useQuery({
+    queryKey: ["ahead"],
+    queryFn: () => ask<Schemas["BookingAhead"][]>("GET", "/api/bookings/readiness"),
+    select: (ahead) => new Map(ahead.map((one) => [one.booking, one.readiness])),
+    staleTime: AHEAD_MS,
+    refetchInterval: AHEAD_MS,
   });
 }

@@ -15,6 +15,8 @@ const FOLLOWS: Record<string, readonly string[]> = {
   house: ["house_rules"],
   bookings: BOOKINGS,
   booking: BOOKINGS,
+  // All lists ahead are made for it: what the kit changes it is asked every minute.
+  ahead: ["booking"],
   "packing-list": [...KIT, ...BOOKINGS],
   bags: [...KIT, ...BOOKINGS],
   people: ["item", "place", "booking", "contact"],

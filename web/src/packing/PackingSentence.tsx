@@ -27,7 +27,11 @@ export function PackingSentence({ list, words }: { list: PackingList; words: Pac
   const gaps = openGaps(findings);
   const running = findings.filter((finding) => finding.code === "runs-out-before").length;
   const conditions = booking.conditions.filter((one) => SEEN_IN_A_SENTENCE.has(one)).map(word);
-  const bags = booking.bags.length ? ` in ${count(booking.bags.length, "bag")}` : "";
+  const unasked =
+    list.unaskedMassG > 0 ? `, of which ${mass(list.unaskedMassG)} can stay at home` : "";
+  const bags = booking.bags.length
+    ? `, ${count(booking.bags.length, "bag")} with it ${mass(list.bagsMassG)}${unasked}`
+    : "";
   if (booking.stage === "back") {
     return <Sentence>{booking.title} is over and everything is back home.</Sentence>;
   }
@@ -48,7 +52,7 @@ export function PackingSentence({ list, words }: { list: PackingList; words: Pac
       <Counted to="#lines">
         {list.packedCount} of {lines.length}
       </Counted>{" "}
-      packed, {mass(list.massG)}
+      packed. The list weighs {mass(list.massG)}
       {bags}.{" "}
       {gaps.length > 0 && (
         <>

@@ -5,7 +5,7 @@ import { useToday } from "../api/session";
 import { TellingLater } from "../ui/TellingLater";
 import { MARK_ORDER, markWords } from "../words/marks";
 
-type State = "in-order" | "soon" | "stop";
+export type State = "in-order" | "soon" | "stop";
 const COLOURS: Record<State, string> = {
   "in-order": "var(--line)",
   soon: "var(--soon)",
@@ -13,7 +13,7 @@ const COLOURS: Record<State, string> = {
 };
 
 /** One gauge on the base line: a thin line, half height, or full height with a cut. */
-function Gauge({ x, state }: { x: number; state: State }) {
+export function Gauge({ x, state }: { x: number; state: State }) {
   const fill = COLOURS[state];
   if (state === "in-order") {
     return <rect x={x} y={16.5} width={7} height={2.5} fill={fill} />;

@@ -1,12 +1,14 @@
 import { useMemo } from "react";
 import { Link, useLocation } from "react-router";
-import { useBookings } from "../api/booking";
+import { useAhead, useBookings } from "../api/booking";
 import type { Booking, Schemas } from "../api/client";
 import { useEnding } from "../api/kit";
 import { useBuying, type Wanted } from "../api/restock";
 import { useToday } from "../api/session";
 import { capital, count } from "../words/codes";
 import { dayAndMonth, daysBetween, plusDays } from "../words/dates";
+import { readinessWords } from "../words/packing";
+import { Gauge, type State } from "./Marks";
 
 const DAYS = 57;
 
@@ -16,6 +18,7 @@ const at = (days: number) => `${((days + 0.7) / DAYS) * 100}%`;
 export function Ruler() {
   const today = useToday();
   const bookings = useBookings().data ?? [];
+  const ahead = useAhead().data;
   const ending = useEnding(DAYS).data ?? [];
   const wanted = useBuying().data ?? [];
   const weeks = Array.from({ length: Math.ceil(DAYS / 7) }, (_, week) => week * 7).filter(
@@ -53,18 +56,34 @@ export function Ruler() {
               daysBetween(today, booking.firstDay) < DAYS,
           )
           .map((booking) => (
-            <Bar key={booking.id} booking={booking} today={today} />
+            <Bar
+              key={booking.id}
+              booking={booking}
+              readiness={ahead?.get(booking.id)}
+              today={today}
+            />
           ))}
       </div>
     </nav>
   );
 }
 
-function Bar({ booking, today }: { booking: Booking; today: string }) {
+type Readiness = Schemas["Readiness"];
+
+const STANDS: Record<Readiness["state"], State> = {
+  ready: "in-order",
+  "when-done": "soon",
+  "too-late-to-order": "stop",
+};
+
+type BarProps = { booking: Booking; readiness: Readiness | undefined; today: string };
+
+function Bar({ booking, readiness, today }: BarProps) {
   const open = useLocation().pathname.startsWith(`/bookings/${booking.id}`);
   const start = Math.max(0, daysBetween(today, booking.firstDay));
   const end = Math.min(DAYS, daysBetween(today, booking.lastDay) + 1);
   const short = end - start < 6;
+  const told = readiness && `${booking.title}: ${readinessWords(readiness, today)}`;
   return (
     <Link
       to={`/bookings/${booking.id}`}
@@ -73,16 +92,28 @@ function Bar({ booking, today }: { booking: Booking; today: string }) {
         width: short ? undefined : `calc(${at(end - 0.7)} - ${at(start - 0.7)})`,
       }}
       aria-current={open ? "page" : undefined}
+      aria-label={told}
+      title={told}
       className="group absolute top-0.5 flex h-6 items-center gap-1.5 whitespace-nowrap text-[0.8rem] font-semibold"
     >
       <span
         style={short ? { width: `${Math.max(1, end - start) * 1.3}rem` } : undefined}
-        className={`flex h-5 items-center truncate rounded-[3px] border-2 border-ink px-1.5 group-hover:bg-lit group-aria-[current=page]:bg-ink group-aria-[current=page]:text-paper ${short ? "" : "w-full"}`}
+        className={`flex h-5 items-center gap-1.5 rounded-[3px] border-2 border-ink px-1 group-hover:bg-lit group-aria-[current=page]:bg-ink group-aria-[current=page]:text-paper ${short ? "justify-center" : "w-full"}`}
       >
-        {short ? "" : booking.title}
+        {!short && <span className="min-w-0 flex-1 truncate">{booking.title}</span>}
+        {readiness && <Standing state={STANDS[readiness.state]} />}
       </span>
       {short && booking.title}
     </Link>
+  );
+}
+
+/** The sign of a mark, on paper whatever the bar is filled with. */
+function Standing({ state }: { state: State }) {
+  return (
+    <svg viewBox="0 0 9 20" width="6" height="14" aria-hidden="true" className="shrink-0 bg-paper">
+      <Gauge x={1} state={state} />
+    </svg>
   );
 }
 

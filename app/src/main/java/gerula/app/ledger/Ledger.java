@@ -203,7 +203,7 @@ public class Ledger {
   }
 
   /** The number of the newest act; 0 before the first. */
-  long newest(SignedIn who) {
+  public long newest(SignedIn who) {
     return workspaces.read(who.workspace(), history::newest);
   }
 

@@ -9,6 +9,8 @@ import gerula.core.packing.Reservations;
 import java.time.LocalTime;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
@@ -16,8 +18,8 @@ import org.springframework.stereotype.Component;
 @Component
 class OtherBookings {
 
-  /** So many are looked at before one: each costs a list of its own. */
-  private static final int MOST = 12;
+  /** So many that are still to leave are looked at before one: each costs a list of its own. */
+  static final int MOST = 12;
 
   private static final Comparator<StoredBooking> AS_SERVED =
       Comparator.<StoredBooking, Boolean>comparing(one -> one.departedAt() == null)
@@ -37,38 +39,57 @@ class OtherBookings {
   }
 
   /**
-   * To be called within the workspace.
+   * What they take from one. To be called within the workspace.
    *
-   * @param facts of the booking, without any claims
+   * @param booking as it stands or might be
+   * @param facts of the kit
    */
   Claims before(StoredBooking booking, PackingList.PackingFacts facts) {
     List<StoredBooking> others =
-        bookings.ahead(time.today()).stream()
+        ahead().stream()
             .filter(other -> !other.booking().id().equals(booking.booking().id()))
-            .sorted(AS_SERVED)
             .toList();
-    Stream<Reservations.Earlier> earlier =
+    if (others.isEmpty()) {
+      return Claims.NONE;
+    }
+    Map<Boolean, List<StoredBooking>> isEarlier =
         others.stream()
-            .filter(other -> AS_SERVED.compare(other, booking) < 0)
-            .limit(MOST)
-            .map(other -> taking(other, other.departedAt() != null));
-    // Of those that come later only what is in their bags already counts.
-    Stream<Reservations.Earlier> later =
-        others.stream()
-            .filter(other -> AS_SERVED.compare(other, booking) > 0)
-            .filter(other -> other.booking().overlaps(booking.booking()))
-            .map(other -> taking(other, true))
-            .filter(other -> !other.packed().isEmpty());
-    List<Reservations.Earlier> all = Stream.concat(earlier, later).toList();
-    return all.isEmpty() ? Claims.NONE : Reservations.before(facts, all);
+            .collect(Collectors.partitioningBy(one -> AS_SERVED.compare(one, booking) < 0));
+    Stream<StoredBooking> some =
+        Stream.of(
+                isEarlier.get(true).stream().filter(one -> one.departedAt() != null),
+                last(isEarlier.get(true).stream().filter(one -> one.departedAt() == null).toList()),
+                Stream.of(booking),
+                isEarlier.get(false).stream())
+            .flatMap(one -> one);
+    return along(some, facts).from(booking.booking().id());
   }
 
-  private Reservations.Earlier taking(StoredBooking other, boolean isPackedOnly) {
-    return new Reservations.Earlier(
-        bookings.asKnown(other),
-        other.bags(),
-        packed.of(other.booking().id()),
-        other.choices(),
-        isPackedOnly);
+  /** Those ahead, as they are served. To be called within the workspace. */
+  List<StoredBooking> ahead() {
+    return bookings.ahead(time.today()).stream().sorted(AS_SERVED).toList();
+  }
+
+  /**
+   * What these take from each other. To be called within the workspace.
+   *
+   * @param some as they are served
+   * @param facts of the kit
+   */
+  Reservations along(Stream<StoredBooking> some, PackingList.PackingFacts facts) {
+    return new Reservations(facts, some.map(this::planned).toList());
+  }
+
+  private static Stream<StoredBooking> last(List<StoredBooking> some) {
+    return some.stream().skip(Math.max(0, some.size() - MOST));
+  }
+
+  private Reservations.Planned planned(StoredBooking one) {
+    return new Reservations.Planned(
+        bookings.asKnown(one),
+        one.bags(),
+        packed.of(one.booking().id()),
+        one.choices(),
+        one.departedAt() != null);
   }
 }

@@ -28,6 +28,7 @@ import gerula.core.booking.NeedReason;
 import gerula.core.kit.opencase.Piece;
 import gerula.core.kit.opencase.Tray;
 import gerula.core.kit.place.PlaceTree;
+import gerula.core.packing.BagMass;
 import gerula.core.packing.Claims;
 import gerula.core.packing.ListChange;
 import gerula.core.packing.PackingLine;
@@ -174,12 +175,14 @@ class Packing {
             SeenLists.fingerprint(SeenList.of(list)),
             changes),
         facts.packed().size(),
-        Mass.sum(lines.stream().map(line -> line.item().mass())).grams(),
+        Mass.sum(lines.stream().map(PackingLine::mass)).grams(),
         Mass.sum(
                 lines.stream()
                     .filter(line -> facts.packed().contains(line.item().id()))
-                    .map(line -> line.item().mass()))
+                    .map(PackingLine::mass))
             .grams(),
+        Mass.sum(list.bags().stream().map(BagMass::mass)).grams(),
+        Mass.sum(list.bags().stream().map(BagMass::unasked)).grams(),
         mentioned(facts, list, lines, now));
   }
 

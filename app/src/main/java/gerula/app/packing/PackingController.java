@@ -34,8 +34,10 @@ class PackingController {
   private final Packing packing;
   private final PackingActs acts;
   private final Choosing choosing;
+  private final Ahead ahead;
 
-  PackingController(Packing packing, PackingActs acts, Choosing choosing) {
+  PackingController(Packing packing, PackingActs acts, Choosing choosing, Ahead ahead) {
+    this.ahead = ahead;
     this.packing = packing;
     this.acts = acts;
     this.choosing = choosing;
@@ -91,6 +93,12 @@ class PackingController {
 
   /** Things to put back; empty for everything that is out. */
   record PutBack(@NotNull UUID actId, @NotNull @Size(max = 2000) List<@NotNull UUID> items) {}
+
+  /** How the bookings that are still to leave stand, the next twelve. */
+  @GetMapping("/api/bookings/readiness")
+  List<Ahead.BookingAhead> readiness(@AuthenticationPrincipal SignedIn who) {
+    return ahead.of(who);
+  }
 
   @GetMapping("/api/bookings/{id}/packing-list")
   PackingListView list(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {

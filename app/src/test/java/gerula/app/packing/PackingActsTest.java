@@ -6,6 +6,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gerula.app.Client;
 import gerula.app.Kits;
 import gerula.app.Running;
+import gerula.app.SideBySide;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -107,6 +112,70 @@ class PackingActsTest {
     Kits.lookAtTheList(client, booking);
     Kits.lookAtTheList(client, booking);
     assertThat(list().at("/since/changes")).isEmpty();
+  }
+
+  /** Asked again it is told again, and another once anything was done. */
+  @Test
+  void howTheBookingsAheadStandFollowsWhatIsDone() {
+    JsonNode before = client.get("/api/bookings/readiness").expect(200).body();
+    assertThat(before).hasSize(1);
+    assertThat(before.at("/0/booking").asString()).isEqualTo(booking);
+    assertThat(before.at("/0/readiness")).isEqualTo(list().path("readiness"));
+    client
+        .post(
+            path("decide-need"),
+            act().put("need", "mirror").put("without", true).putNull("instead"))
+        .expect(204);
+    JsonNode after = client.get("/api/bookings/readiness").body();
+    assertThat(after.at("/0/readiness/toGet").asInt())
+        .isEqualTo(before.at("/0/readiness/toGet").asInt() - 1);
+    assertThat(client.get("/api/bookings/readiness").body()).isEqualTo(after);
+    client.post(path("call-off"), act()).expect(204);
+    assertThat(client.get("/api/bookings/readiness").body()).isEmpty();
+  }
+
+  /** Whoever decides at the same moment: all of it holds, and is undone from the last one on. */
+  @Test
+  void decisionsSideBySideAllHold() {
+    List<String> items =
+        IntStream.range(0, 6).mapToObj(_ -> Kits.addPowder(client, drawer)).toList();
+    List<String> acts = items.stream().map(_ -> Kits.id()).toList();
+    List<Callable<Integer>> decisions = new ArrayList<>();
+    for (int i = 0; i < items.size(); i++) {
+      ObjectNode asked =
+          Client.object()
+              .put("actId", acts.get(i))
+              .put("item", items.get(i))
+              .put("choice", i % 2 == 0 ? "leave-out" : "add");
+      decisions.add(() -> client.post(path("decide-item"), asked).status());
+    }
+    assertThat(SideBySide.all(decisions)).containsOnly(204);
+    JsonNode choices = client.get("/api/bookings/" + booking).body().path("choices");
+    assertThat(texts(choices.path("leftOut")))
+        .containsExactlyInAnyOrderElementsOf(everySecond(items, 0));
+    assertThat(texts(choices.path("added")))
+        .containsExactlyInAnyOrderElementsOf(everySecond(items, 1));
+    for (int left = acts.size(); left > 0; left--) {
+      assertThat(acts).anyMatch(this::isUndone);
+    }
+    choices = client.get("/api/bookings/" + booking).body().path("choices");
+    assertThat(choices.path("leftOut")).isEmpty();
+    assertThat(choices.path("added")).isEmpty();
+  }
+
+  private boolean isUndone(String act) {
+    return client.post("/api/ledger/" + act + "/undo", act()).status() == 204;
+  }
+
+  private static List<String> everySecond(List<String> items, int from) {
+    return IntStream.range(0, items.size())
+        .filter(i -> i % 2 == from)
+        .mapToObj(items::get)
+        .toList();
+  }
+
+  private static List<String> texts(JsonNode list) {
+    return list.valueStream().map(JsonNode::asString).toList();
   }
 
   @Test

@@ -8,6 +8,7 @@ import gerula.core.booking.NeedReason;
 import gerula.core.booking.Service;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.Section;
+import gerula.core.quantity.Mass;
 import gerula.core.rule.Reason;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -97,10 +98,10 @@ final class LineDraft {
         : needs.getFirst().code().kind().section();
   }
 
-  PackingLine done(Booking booking, @Nullable UUID goesTo) {
+  PackingLine done(Booking booking, @Nullable UUID goesTo, Mass mass) {
     List<UUID> faces = booking.faces().stream().map(Face::id).filter(this::isUsedBy).toList();
     return new PackingLine(
-        item, section(), codes(), faces, thousandths, goesTo, List.copyOf(reasons));
+        item, section(), codes(), faces, thousandths, goesTo, mass, List.copyOf(reasons));
   }
 
   private List<NeedCode> codes() {

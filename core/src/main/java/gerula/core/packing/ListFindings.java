@@ -75,7 +75,8 @@ final class ListFindings {
                         .orElseGet(Refusal.UsedUp::new)));
   }
 
-  List<PackingFinding> of(Gaps gaps, Collection<LineDraft> lines, List<PackingLine> done) {
+  List<PackingFinding> of(
+      Gaps gaps, Collection<LineDraft> lines, List<PackingLine> done, List<BagMass> bags) {
     List<PackingFinding> findings = new ArrayList<>(gaps.inOrder());
     List<LineDraft> inOrder =
         lines.stream().sorted(Comparator.comparing(LineDraft::item, Taste.BY_NAME)).toList();
@@ -100,7 +101,7 @@ final class ListFindings {
         .map(kit::get)
         .map(item -> new PackingFinding.RunsOutBefore(item.id(), suitability.useBy(item).lastDay()))
         .forEach(findings::add);
-    findings.addAll(BagFindings.of(facts, done));
+    findings.addAll(BagFindings.of(facts, done, bags));
     takeOut(done).forEach(findings::add);
     findings.addAll(secondBest);
     return findings;

@@ -109,8 +109,13 @@ final class ListMaker {
     List<PackingLine> done =
         lines.values().stream().map(this::line).sorted(IN_ORDER_OF_WORK).toList();
     long unmet = found.stream().filter(pick -> !pick.isMet()).count();
+    List<BagMass> bags = BagMass.of(facts, kit.values(), palettes, done);
     return new PackingList(
-        done, findings.of(gaps, lines.values(), done), recipes.inOrderOf(facts.booking()), unmet);
+        done,
+        findings.of(gaps, lines.values(), done, bags),
+        recipes.inOrderOf(facts.booking()),
+        bags,
+        unmet);
   }
 
   /** What is useless because nothing of what it needs beside it may be taken. */
@@ -321,6 +326,6 @@ final class ListMaker {
   }
 
   private PackingLine line(LineDraft draft) {
-    return draft.done(facts.booking(), destinations.of(draft));
+    return draft.done(facts.booking(), destinations.of(draft), palettes.mass(draft.item()));
   }
 }

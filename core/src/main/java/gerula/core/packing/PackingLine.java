@@ -3,6 +3,7 @@ package gerula.core.packing;
 import gerula.core.booking.NeedCode;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.Section;
+import gerula.core.quantity.Mass;
 import gerula.core.rule.Reason;
 import java.util.List;
 import java.util.UUID;
@@ -17,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param thousandths how much of it the booking is expected to use, in thousandths of its unit; 0
  *     when it is not used up
  * @param goesTo the place it is packed into, null while no bag is chosen
+ * @param mass of it, a palette with its pans
  * @param reasons every reason that brought it, at least one
  */
 public record PackingLine(
@@ -26,6 +28,7 @@ public record PackingLine(
     List<UUID> faces,
     long thousandths,
     @Nullable UUID goesTo,
+    Mass mass,
     List<Reason> reasons) {
 
   public PackingLine {

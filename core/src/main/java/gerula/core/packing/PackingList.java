@@ -16,10 +16,15 @@ import java.util.UUID;
  * @param lines in the order of the work
  * @param findings gaps first
  * @param recipes what each base is made of, face by face
+ * @param bags those chosen, with everything in them
  * @param unmet needs that are not met, or only by what is useless for want of a companion
  */
 public record PackingList(
-    List<PackingLine> lines, List<PackingFinding> findings, List<BaseRecipe> recipes, long unmet) {
+    List<PackingLine> lines,
+    List<PackingFinding> findings,
+    List<BaseRecipe> recipes,
+    List<BagMass> bags,
+    long unmet) {
 
   /**
    * What the list is computed from. The same facts give the same list, in whatever order the kit is
@@ -56,6 +61,7 @@ public record PackingList(
     lines = List.copyOf(lines);
     findings = List.copyOf(findings);
     recipes = List.copyOf(recipes);
+    bags = List.copyOf(bags);
   }
 
   public static PackingList of(PackingFacts facts) {
@@ -96,6 +102,6 @@ public record PackingList(
 
   /** All packs on the list together, without the bags. */
   public Mass mass() {
-    return Mass.sum(lines.stream().map(line -> line.item().mass()));
+    return Mass.sum(lines.stream().map(PackingLine::mass));
   }
 }

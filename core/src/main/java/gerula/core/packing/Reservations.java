@@ -2,55 +2,69 @@ package gerula.core.packing;
 
 import gerula.core.booking.Booking;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 
 /**
- * What bookings that come before another take from it: of what is used up the amount they are
- * expected to use; of everything on their lists the item itself as long as both go on.
+ * What bookings take from each other: of what is used up the amount they are expected to use; of
+ * everything on their lists the item itself as long as both go on. Each list is made once.
  */
 public final class Reservations {
 
   /**
-   * A booking that comes before.
+   * One of the bookings.
    *
-   * @param isPackedOnly whether nothing but what is in its bags counts: they have left, or it is
-   *     not its turn yet
+   * @param hasLeft whether its bags are out: then it has what is in them, and nothing else
    */
-  public record Earlier(
-      Booking booking, List<UUID> bags, Set<UUID> packed, Choices choices, boolean isPackedOnly) {}
+  public record Planned(
+      Booking booking, List<UUID> bags, Set<UUID> packed, Choices choices, boolean hasLeft) {}
 
-  private Reservations() {}
+  private final PackingList.PackingFacts facts;
+  private final List<Planned> inOrder;
+  private final Map<Planned, PackingList> lists = new IdentityHashMap<>();
 
   /**
-   * @param facts of the booking that comes after, without any claims
-   * @param earlier in the order in which they are served: those that have left first, then by when
-   *     they begin; each sees what those before it take
+   * @param facts of the kit; whose booking it is does not matter
+   * @param inOrder in which they are served: those that have left first, then by when they begin
    */
-  public static Claims before(PackingList.PackingFacts facts, List<Earlier> earlier) {
-    Map<UUID, Long> usedUp = new HashMap<>();
-    Map<UUID, Claims.Claim> away = new HashMap<>();
-    for (Earlier one : earlier) {
-      PackingList list = listOf(facts, one, new Claims(usedUp, Map.of()));
-      for (PackingLine line : list.lines()) {
-        if (one.isPackedOnly() && !one.packed().contains(line.item().id())) {
-          continue;
-        }
-        if (line.thousandths() > 0) {
-          usedUp.merge(line.item().id(), line.thousandths(), Long::sum);
-        }
-        if (one.booking().overlaps(facts.booking())) {
-          away.putIfAbsent(
-              line.item().id(), new Claims.Claim(one.booking().id(), one.booking().title()));
-        }
-      }
-    }
-    return new Claims(usedUp, away);
+  public Reservations(PackingList.PackingFacts facts, List<Planned> inOrder) {
+    this.facts = facts;
+    this.inOrder = List.copyOf(inOrder);
   }
 
-  private static PackingList listOf(PackingList.PackingFacts facts, Earlier one, Claims claims) {
+  /** What is taken from one of them before it gets anything. */
+  public Claims from(UUID booking) {
+    return from(position(booking));
+  }
+
+  /** The list of one of them. */
+  public PackingList listOf(UUID booking) {
+    return list(position(booking));
+  }
+
+  private int position(UUID booking) {
+    for (int at = 0; at < inOrder.size(); at++) {
+      if (inOrder.get(at).booking().id().equals(booking)) {
+        return at;
+      }
+    }
+    throw new IllegalArgumentException("It is none of these bookings: " + booking);
+  }
+
+  private PackingList list(int at) {
+    Planned one = inOrder.get(at);
+    PackingList list = lists.get(one);
+    if (list == null) {
+      list = made(one, one.hasLeft() ? Claims.NONE : from(at));
+      lists.put(one, list);
+    }
+    return list;
+  }
+
+  private PackingList made(Planned one, Claims claims) {
     return PackingList.of(
         new PackingList.PackingFacts(
             one.booking(),
@@ -61,5 +75,35 @@ public final class Reservations {
             facts.house(),
             one.choices(),
             claims));
+  }
+
+  private Claims from(int at) {
+    Booking asking = inOrder.get(at).booking();
+    Map<UUID, Long> usedUp = new HashMap<>();
+    Map<UUID, Claims.Claim> away = new HashMap<>();
+    for (int before = 0; before < at; before++) {
+      Planned one = inOrder.get(before);
+      for (PackingLine line : list(before).lines()) {
+        UUID item = line.item().id();
+        boolean isTaken = !one.hasLeft() || one.packed().contains(item);
+        if (isTaken && line.thousandths() > 0) {
+          usedUp.merge(item, line.thousandths(), Long::sum);
+        }
+        if (isTaken) {
+          claim(item, one.booking(), asking, away);
+        }
+      }
+    }
+    // Of those that come later only what is in their bags already counts.
+    for (Planned one : inOrder.subList(at + 1, inOrder.size())) {
+      one.packed().forEach(item -> claim(item, one.booking(), asking, away));
+    }
+    return new Claims(usedUp, away);
+  }
+
+  private static void claim(UUID item, Booking by, Booking asking, Map<UUID, Claims.Claim> away) {
+    if (by.overlaps(asking)) {
+      away.putIfAbsent(item, new Claims.Claim(by.id(), by.title()));
+    }
   }
 }

@@ -55,6 +55,19 @@ class ListInBagsTest extends GivenList {
     assertThat(out.get(1).more()).isEqualTo(1);
   }
 
+  /** 1 kg of bag and pouch; what is wanted, and what lies in it and nobody asks for. */
+  @Test
+  void aBagWeighsWhatWillBeInItWhetherAskedForOrNot() {
+    inThe(store, ProductClass.HAND_SANITISER);
+    kit.set(0, weighing(kit.getFirst(), 200));
+    inThe(basePouch, ProductClass.MASCARA);
+    kit.set(1, weighing(kit.get(1), 30));
+    inThe(store, ProductClass.MASCARA);
+    PackingList list = list(face(5, Set.of()));
+    assertThat(list.mass()).isEqualTo(Mass.ofGrams(200));
+    assertThat(list.bags()).containsExactly(new BagMass(bag, Mass.ofGrams(1230), Mass.ofGrams(30)));
+  }
+
   private Item inThe(UUID place, ProductClass what) {
     Item item =
         Given.thing(what, Form.LIQUID_PUMP_OR_SQUEEZE)

@@ -17,8 +17,10 @@ import gerula.core.quantity.Quantity;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** Bookings see each other along the time line. */
@@ -41,7 +43,7 @@ class ReservationsTest {
   void whatTheFirstUsesUpTheSecondDoesNotHave() {
     Booking first = booking(DAY, Service.LASHES);
     Booking second = booking(DAY.plusDays(1), Service.LASHES);
-    Claims claims = Reservations.before(facts(second, Claims.NONE), List.of(planned(first)));
+    Claims claims = of(planned(first), planned(second)).from(second.id());
     assertThat(claims.usedUp()).containsEntry(lashes.id(), 2000L);
     PackingList list = PackingList.of(facts(second, claims));
     assertThat(list.gaps())
@@ -60,7 +62,7 @@ class ReservationsTest {
   void whatIsInAnothersBagOnTheSameDayIsNotThere() {
     Booking first = booking(DAY, Service.POWDER);
     Booking same = booking(DAY, Service.POWDER);
-    Claims claims = Reservations.before(facts(same, Claims.NONE), List.of(planned(first)));
+    Claims claims = of(planned(first), planned(same)).from(same.id());
     PackingFinding.Gap gap =
         PackingList.of(facts(same, claims)).gaps().stream()
             .filter(one -> one.need().code().equals("mat"))
@@ -76,14 +78,50 @@ class ReservationsTest {
   void whatHasLeftTakesOnlyWhatWasPacked() {
     Booking first = booking(DAY, Service.LASHES);
     Booking second = booking(DAY.plusDays(1), Service.LASHES);
-    Reservations.Earlier left =
-        new Reservations.Earlier(first, List.of(), Set.of(mat.id()), Choices.NONE, true);
-    assertThat(Reservations.before(facts(second, Claims.NONE), List.of(left)).usedUp())
-        .doesNotContainKey(lashes.id());
+    Reservations.Planned left =
+        new Reservations.Planned(first, List.of(), Set.of(mat.id()), Choices.NONE, true);
+    assertThat(of(left, planned(second)).from(second.id()).usedUp()).doesNotContainKey(lashes.id());
   }
 
-  private static Reservations.Earlier planned(Booking booking) {
-    return new Reservations.Earlier(booking, List.of(), Set.of(), Choices.NONE, false);
+  /** What lies in its bags already is not there for whoever comes first on the same day. */
+  @Test
+  void ofALaterOneOnlyWhatIsPackedIsAway() {
+    Booking first = booking(DAY, Service.LASHES);
+    Booking later = booking(DAY, Service.LASHES);
+    Reservations.Planned packed =
+        new Reservations.Planned(later, List.of(), Set.of(mat.id()), Choices.NONE, false);
+    Reservations both = of(planned(first), packed);
+    assertThat(both.from(first.id()))
+        .isEqualTo(
+            new Claims(Map.of(), Map.of(mat.id(), new Claims.Claim(later.id(), later.title()))));
+    assertThat(both.listOf(first.id()).lines())
+        .extracting(line -> line.item().id())
+        .contains(lashes.id())
+        .doesNotContain(mat.id());
+  }
+
+  /** Three in a row: the third has what the two before it leave. */
+  @Test
+  void eachSeesWhatThoseBeforeItTake() {
+    List<Booking> three =
+        IntStream.range(0, 3).mapToObj(i -> booking(DAY.plusDays(i), Service.LASHES)).toList();
+    Reservations all = of(planned(three.get(0)), planned(three.get(1)), planned(three.get(2)));
+    List<Long> taken =
+        three.stream()
+            .map(one -> all.listOf(one.id()))
+            .map(list -> list.lines().stream().filter(line -> line.item().equals(lashes)))
+            .map(lines -> lines.mapToLong(PackingLine::thousandths).sum())
+            .toList();
+    assertThat(taken).containsExactly(2000L, 0L, 0L);
+    assertThat(all.from(three.get(2).id()).usedUp()).containsEntry(lashes.id(), 2000L);
+  }
+
+  private Reservations of(Reservations.Planned... inOrder) {
+    return new Reservations(facts(inOrder[0].booking(), Claims.NONE), List.of(inOrder));
+  }
+
+  private static Reservations.Planned planned(Booking booking) {
+    return new Reservations.Planned(booking, List.of(), Set.of(), Choices.NONE, false);
   }
 
   private static Booking booking(LocalDate day, Service service) {

@@ -1,0 +1,53 @@
+package gerula.core.packing;
+
+import gerula.core.kit.item.Item;
+import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceTree;
+import gerula.core.quantity.Mass;
+import java.util.Collection;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * What a chosen bag weighs when everything on the list is in it.
+ *
+ * @param mass of the bag with its compartments, what goes into it and what lies in it unasked
+ * @param unasked of this what could stay at home
+ */
+public record BagMass(UUID bag, Mass mass, Mass unasked) {
+
+  static List<BagMass> of(
+      PackingList.PackingFacts facts,
+      Collection<Item> kit,
+      Palettes palettes,
+      List<PackingLine> lines) {
+    Set<UUID> wanted = lines.stream().map(line -> line.item().id()).collect(Collectors.toSet());
+    List<Item> unasked =
+        kit.stream().filter(item -> !wanted.contains(palettes.comesAs(item).id())).toList();
+    return facts.bags().stream()
+        .flatMap(bag -> facts.places().find(bag).stream())
+        .map(bag -> of(bag, facts.places(), lines, unasked))
+        .toList();
+  }
+
+  private static BagMass of(
+      Place bag, PlaceTree places, List<PackingLine> lines, List<Item> unasked) {
+    Mass own =
+        Mass.sum(
+            places.withAllInside(bag.id()).stream()
+                .flatMap(id -> places.find(id).stream())
+                .map(Place::ownMass));
+    Mass comes =
+        Mass.sum(
+            lines.stream()
+                .filter(line -> places.liesIn(line.goesTo(), bag.id()))
+                .map(PackingLine::mass));
+    Mass stays =
+        Mass.sum(
+            unasked.stream().filter(item -> places.liesIn(item.now(), bag.id())).map(Item::mass));
+    return new BagMass(bag.id(), Mass.sum(Stream.of(own, comes, stays)), stays);
+  }
+}
