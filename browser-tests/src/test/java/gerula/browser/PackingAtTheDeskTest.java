@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -37,13 +38,19 @@ class PackingAtTheDeskTest extends WithTheDemo {
   /** Decided by hand: it holds, and is undone. */
   @Test
   void whatIsLeftOutStaysOutAndWhatIsDoneWithoutIsNoGapAnyMore() {
+    artist.page.waitForLoadState(LoadState.NETWORKIDLE);
     artist.line("Steel palette").getByRole(AriaRole.BUTTON).first().click();
     artist.press("Leave it at home").click();
     assertThat(artist.line("Steel palette")).hasCount(0);
     assertThat(artist.page.getByText("Steel palette stays at home: you said so.")).isVisible();
+    Locator changed = artist.page.getByRole(AriaRole.REGION, region("Changed since you looked"));
+    assertThat(changed).containsText("Steel palette stays at home because you said so");
+    artist.press("I have seen them").click();
+    assertThat(changed).hasCount(0);
     artist.press("Undo").first().click();
     assertThat(artist.page.getByText("Undone.")).isVisible();
     assertThat(artist.line("Steel palette")).isVisible();
+    assertThat(changed).containsText("Steel palette came on");
     artist.page.getByText(Pattern.compile("Show all \\d+ gaps")).click();
     Locator towel = artist.page.getByLabel("Do without towel");
     towel.click();
