@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { Controller, useFieldArray, useFormContext } from "react-hook-form";
-import { usePlaces } from "../api/kit";
+import type { Place } from "../api/client";
+import { type PlaceMap, usePlaces } from "../api/kit";
 import { DateField } from "../parts/DateField";
 import { type Fold, Folds, listed } from "../parts/Folds";
 import { Button } from "../ui/Button";
@@ -130,7 +131,7 @@ function useAround(): Fold {
   const { control, watch, formState } = useFormContext<BookingForm>();
   const places = usePlaces();
   const { conditions, bags: chosen } = watch("booking");
-  const bags = [...places.values()].filter((place) => place.portable && !place.parent);
+  const bags = [...places.values()].filter((place) => place.bag);
   const fault = formState.errors.booking?.bags?.message;
   return {
     title: "Conditions and bags",
@@ -164,7 +165,7 @@ function useAround(): Fold {
             render={({ field }) => (
               <Ticks
                 legend="Bags, the first takes what fits nowhere else"
-                choices={bags.map((bag) => ({ value: bag.id, word: bag.name }))}
+                choices={bags.map((bag) => ({ value: bag.id, word: bagName(bag, places) }))}
                 chosen={field.value}
                 onChange={field.onChange}
               />
@@ -175,6 +176,12 @@ function useAround(): Fold {
       </div>
     ),
   };
+}
+
+/** With where it is kept, so that two belts can be told apart. */
+function bagName({ name, parent }: Place, places: PlaceMap): string {
+  const keptIn = places.get(parent ?? "");
+  return keptIn ? `${name} (${keptIn.name})` : name;
 }
 
 /** The faces, in order of priority: who is served first when something is short. */

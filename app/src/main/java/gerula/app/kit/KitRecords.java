@@ -45,6 +45,7 @@ public final class KitRecords {
   /**
    * A place.
    *
+   * @param bag whether a booking can take it along
    * @param estimated whether its measures are a rough size that nobody took with a ruler
    * @param code what stands on its label
    * @param walk its number on the way one walks through all places, from 0
@@ -57,6 +58,7 @@ public final class KitRecords {
       String name,
       PlaceKind kind,
       boolean portable,
+      boolean bag,
       int reach,
       @Nullable Integer innerWidthMm,
       @Nullable Integer innerDepthMm,

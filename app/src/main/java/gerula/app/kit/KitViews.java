@@ -53,7 +53,11 @@ public final class KitViews {
     this.house = house;
   }
 
-  public static PlaceView of(StoredPlace stored, int walk, int things) {
+  /**
+   * @param tree of all places
+   * @param walk its number on the way through them
+   */
+  public static PlaceView of(StoredPlace stored, PlaceTree tree, int walk, int things) {
     Place place = stored.place();
     Inside inside = place.inside();
     return PlaceViewBuilder.stagedBuilder()
@@ -62,6 +66,7 @@ public final class KitViews {
         .name(place.name())
         .kind(place.kind())
         .portable(place.isPortable())
+        .bag(tree.canBeTaken(place))
         .reach(place.reach())
         .innerWidthMm(inside.widthMm())
         .innerDepthMm(inside.depthMm())

@@ -6,6 +6,8 @@ import gerula.app.booking.StoredBooking;
 import gerula.app.kit.Kit;
 import gerula.app.kit.item.Handling;
 import gerula.app.kit.item.StoredItem;
+import gerula.app.kit.place.PlaceStore;
+import gerula.app.kit.place.Whereabouts;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.Answers;
 import gerula.app.ledger.Ledger;
@@ -14,6 +16,7 @@ import gerula.app.packing.PackingRecords.LineView;
 import gerula.app.packing.PackingRecords.PutBackResult;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.core.kit.place.PlaceTree;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,6 +34,8 @@ class PackingActs {
   private final Bookings bookings;
   private final BookingStore bookingStore;
   private final Handling handling;
+  private final Whereabouts whereabouts;
+  private final PlaceStore places;
   private final Kit kit;
   private final PackedStore packed;
   private final Ledger ledger;
@@ -42,6 +47,8 @@ class PackingActs {
       Bookings bookings,
       BookingStore bookingStore,
       Handling handling,
+      Whereabouts whereabouts,
+      PlaceStore places,
       Kit kit,
       PackedStore packed,
       Ledger ledger,
@@ -51,6 +58,8 @@ class PackingActs {
     this.bookings = bookings;
     this.bookingStore = bookingStore;
     this.handling = handling;
+    this.whereabouts = whereabouts;
+    this.places = places;
     this.kit = kit;
     this.packed = packed;
     this.ledger = ledger;
@@ -127,11 +136,31 @@ class PackingActs {
           for (StoredItem item : kit.inKit(act, goesTo.keySet())) {
             moveTo(act, item, goesTo.get(item.item().id()));
           }
+          takenAlone(booking).forEach(bag -> whereabouts.leave(act, bag));
           act.touch(
               ThingKind.BOOKING_THING,
               bookingId,
               () -> bookingStore.setDeparted(bookingId, clock.instant()));
         });
+  }
+
+  /** The bags that do not leave within another. */
+  private List<UUID> takenAlone(StoredBooking booking) {
+    PlaceTree tree = places.tree();
+    return booking.bags().stream()
+        .filter(bag -> tree.find(bag).isPresent())
+        .filter(
+            bag ->
+                booking.bags().stream()
+                    .noneMatch(other -> !other.equals(bag) && tree.liesIn(bag, other)))
+        .toList();
+  }
+
+  /** Whether the bag is out for another booking too. */
+  private boolean isOutOn(UUID bag, UUID except) {
+    return bookingStore.all().stream()
+        .filter(one -> !one.booking().id().equals(except) && one.bags().contains(bag))
+        .anyMatch(one -> one.departedAt() != null && one.backAt() == null);
   }
 
   private static void refuseUnlessReady(StoredBooking booking, Map<UUID, UUID> goesTo) {
@@ -185,6 +214,9 @@ class PackingActs {
             putBackOne(act, item, done, withoutHome);
           }
           if (packed.of(bookingId).isEmpty()) {
+            booking.bags().stream()
+                .filter(bag -> !isOutOn(bag, bookingId))
+                .forEach(bag -> whereabouts.comeBack(act, bag));
             act.touch(
                 ThingKind.BOOKING_THING,
                 bookingId,

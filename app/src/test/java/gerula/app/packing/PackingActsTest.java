@@ -114,6 +114,38 @@ class PackingActsTest {
     assertThat(list().at("/since/changes")).isEmpty();
   }
 
+  /** A bag on a hook and the tier of a case go along by themselves, and come home at the end. */
+  @Test
+  void aBagLeavesItsHookAndHangsThereAgainWhenEverythingIsBack() {
+    String belt = Kits.id();
+    ObjectNode hung = act().put("id", belt);
+    hung.set("place", Kits.place("Belt", "belt").put("parent", drawer).put("portable", true));
+    client.post("/api/places", hung).expect(204);
+    assertThat(place(belt).path("bag").asBoolean()).isTrue();
+    booking = Kits.addBooking(client, belt);
+    client.post(path("pack"), Kits.tick(powder)).expect(204);
+    ObjectNode depart = act();
+    client.post(path("depart"), depart).expect(204);
+    assertThat(place(belt).path("parent").isNull()).isTrue();
+    assertThat(place(belt).path("home").asString()).isEqualTo(drawer);
+    client.post("/api/ledger/" + depart.path("actId").asString() + "/undo", act()).expect(204);
+    assertThat(place(belt).path("parent").asString()).isEqualTo(drawer);
+    client.post(path("depart"), act()).expect(204);
+    client.post(path("put-back"), Kits.tick()).expect(200);
+    assertThat(place(belt).path("parent").asString()).isEqualTo(drawer);
+  }
+
+  private JsonNode place(String id) {
+    return client
+        .get("/api/places")
+        .body()
+        .path("places")
+        .valueStream()
+        .filter(one -> one.path("id").asString().equals(id))
+        .findFirst()
+        .orElseThrow();
+  }
+
   /** Asked again it is told again, and another once anything was done. */
   @Test
   void howTheBookingsAheadStandFollowsWhatIsDone() {

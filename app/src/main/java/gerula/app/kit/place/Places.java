@@ -79,13 +79,16 @@ public class Places {
         store.places().stream().collect(Collectors.toMap(StoredPlace::id, Function.identity()));
     Map<UUID, Integer> things = lists.thingsByPlace();
     List<PlaceView> walked = new ArrayList<>();
-    new PlaceTree(byId.values().stream().map(StoredPlace::place).toList())
-        .inWalkingOrder()
+    PlaceTree tree = new PlaceTree(byId.values().stream().map(StoredPlace::place).toList());
+    tree.inWalkingOrder()
         .forEach(
             place ->
                 walked.add(
                     KitViews.of(
-                        byId.get(place.id()), walked.size(), things.getOrDefault(place.id(), 0))));
+                        byId.get(place.id()),
+                        tree,
+                        walked.size(),
+                        things.getOrDefault(place.id(), 0))));
     return walked;
   }
 
@@ -136,7 +139,7 @@ public class Places {
           store.lock(id);
           StoredPlace before = existing(id);
           Refused.unlessUnchanged(
-              version, before.version(), "place", () -> KitViews.of(before, 0, 0));
+              version, before.version(), "place", () -> KitViews.of(before, store.tree(), 0, 0));
           check(id, draft);
           people.know(act, draft.personName());
           act.touch(ThingKind.PLACE_THING, id, () -> store.update(id, draft));

@@ -209,6 +209,33 @@ public class Whereabouts {
     movePlace(act, before, place, place.place().home());
   }
 
+  /** A bag leaves the hook or the case it is kept in, and is known to belong there. */
+  public void leave(Act act, UUID bag) {
+    places.lock(bag);
+    StoredPlace place = places.place(bag).orElseThrow(() -> Refused.notThere("place", bag));
+    UUID keptIn = place.place().parent();
+    if (keptIn == null) {
+      return;
+    }
+    if (place.place().home() == null) {
+      PlaceRecord known = new PlaceRecord();
+      known.setHomeId(keptIn);
+      act.touch(ThingKind.PLACE_THING, bag, () -> places.change(bag, known));
+    }
+    movePlace(act, places.tree(), place, null);
+  }
+
+  /** A bag that has left goes back to where it is kept, if that is still there. */
+  public void comeBack(Act act, UUID bag) {
+    places.lock(bag);
+    places
+        .place(bag)
+        .filter(place -> place.place().parent() == null)
+        .filter(place -> place.place().home() != null)
+        .filter(place -> places.place(place.place().home()).isPresent())
+        .ifPresent(place -> movePlace(act, places.tree(), place, place.place().home()));
+  }
+
   /** Moves a place with all it holds. */
   void movePlace(SignedIn who, UUID actId, UUID id, @Nullable UUID to) {
     ledger.perform(

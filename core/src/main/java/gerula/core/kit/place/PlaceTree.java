@@ -3,6 +3,7 @@ package gerula.core.kit.place;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -25,6 +26,10 @@ public final class PlaceTree {
   private final Map<UUID, Place> places = new HashMap<>();
   private final Map<UUID, List<Place>> children = new HashMap<>();
   private final List<Place> roots;
+  private static final Set<PlaceKind> BAGS =
+      EnumSet.of(
+          PlaceKind.CASE, PlaceKind.TRAY, PlaceKind.BACKPACK, PlaceKind.SET_BAG, PlaceKind.BELT);
+
   private final Map<UUID, Place> elsewhere = new HashMap<>();
 
   /**
@@ -137,6 +142,20 @@ public final class PlaceTree {
   /** The place on the way up that says why it is out of the artist's hands. */
   public Optional<Place> elsewhere(@Nullable UUID now) {
     return now == null ? Optional.empty() : Optional.ofNullable(elsewhere.get(now));
+  }
+
+  /**
+   * Whether a booking can take it along as a bag: what is portable, on a hook or in a room; of what
+   * lies in another bag only what is one by itself, as the tier of a case.
+   */
+  public boolean canBeTaken(Place place) {
+    boolean isForPans = place.kind() == PlaceKind.PALETTE || place.thing() != null;
+    if (!place.isPortable() || isForPans) {
+      return false;
+    }
+    boolean isInABag =
+        path(place.id()).stream().anyMatch(outer -> outer != place && outer.isPortable());
+    return !isInABag || BAGS.contains(place.kind());
   }
 
   /** Whether one place is another or lies somewhere in it. */

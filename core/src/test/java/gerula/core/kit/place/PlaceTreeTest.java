@@ -45,6 +45,29 @@ class PlaceTreeTest {
     assertThat(tree.withAllInside(drawer)).containsExactlyInAnyOrder(drawer, pouch);
   }
 
+  /** On a hook or in a room; of a case its tiers and what is a bag by itself, and no pouches. */
+  @Test
+  void whatIsPortableCanBeTakenUnlessItIsOnlyAPartOfABag() {
+    Place room = kept(PlaceKind.STORE, null);
+    Place hung = kept(PlaceKind.SET_BAG, room);
+    Place bigCase = kept(PlaceKind.CASE, null);
+    Place tier = kept(PlaceKind.TRAY, bigCase);
+    Place inTheCase = kept(PlaceKind.POUCH, bigCase);
+    Place loosePouch = kept(PlaceKind.POUCH, room);
+    Place palette = kept(PlaceKind.PALETTE, null);
+    PlaceTree all =
+        new PlaceTree(List.of(room, hung, bigCase, tier, inTheCase, loosePouch, palette));
+    assertThat(List.of(hung, bigCase, tier, loosePouch)).allMatch(all::canBeTaken);
+    assertThat(List.of(room, inTheCase, palette)).noneMatch(all::canBeTaken);
+  }
+
+  private static Place kept(PlaceKind kind, @Nullable Place in) {
+    UUID parent = in == null ? null : in.id();
+    return PlaceBuilder.builder(Place.bare(UUID.randomUUID(), parent, "place", kind, 1))
+        .isPortable(kind != PlaceKind.STORE)
+        .build();
+  }
+
   @Test
   void aPlaceCannotLieInItself() {
     List<Place> circle = List.of(place(store, pouch, 1, "store"), place(pouch, store, 1, "pouch"));
