@@ -98,6 +98,8 @@ function chipWord(list: AnyReason[], line: Line, words: PackingWords): string {
       return list.length === 1 ? "for one pan" : `for ${list.length} pans`;
     case "of-set":
       return `set ${first.facts.name}`;
+    case "kept-for":
+      return `kept for ${names(each(of("kept-for").map(({ face }) => faceName(face, words))), 2)}`;
     case "added":
       return "added by you";
     case "pinned":
@@ -160,6 +162,8 @@ function reasonLine({ code, facts }: AnyReason, words: PackingWords): string {
       return `${itemName(facts.pan, words)} lies in it; a palette comes whole.`;
     case "of-set":
       return `One of the brushes of set ${facts.name}.`;
+    case "kept-for":
+      return `It is kept for ${faceName(facts.face, words)}.`;
     case "added":
       return "You added it.";
     case "pinned":

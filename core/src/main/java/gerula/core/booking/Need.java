@@ -109,6 +109,23 @@ public record Need(
     return faces.size() == 1 ? faces.getFirst() : null;
   }
 
+  /** The same of one of those who share it. */
+  public Need of(Face one) {
+    return new Need(
+        code,
+        variant,
+        List.of(one),
+        amount,
+        withReserve,
+        must,
+        should,
+        mustNot,
+        depth,
+        exactly,
+        wantsSpare,
+        reasons);
+  }
+
   private static void requireSome(long amount) {
     if (amount <= 0) {
       throw new IllegalArgumentException(

@@ -102,6 +102,7 @@ final class ListMaker {
     found = picks.of(needs).stream().map(this::withBrushSets).toList();
     BaseRecipes recipes = new BaseRecipes(kit, suitability, plan);
     found.forEach(pick -> take(pick, recipes));
+    needs.forEach(this::keptForHer);
     findings.missed(picks.runningOut());
     byHand();
     spares(needs);
@@ -163,6 +164,25 @@ final class ListMaker {
       pick.amounts().keySet().stream()
           .findFirst()
           .ifPresent(id -> findings.lastOfIt(id, need.code()));
+    }
+  }
+
+  /** Where several share a choice, each of them has what is kept for her besides. */
+  private void keptForHer(Need need) {
+    if (need.faces().size() < 2) {
+      return;
+    }
+    for (Face face : need.faces()) {
+      Need hers = need.of(face);
+      suitability.inReach(need.code().kind().classes()).stream()
+          .filter(item -> item.forWhom() instanceof ForWhom.Only)
+          .filter(item -> !taste.isIncomplete(item) && suitability.refusal(hers, item).isEmpty())
+          .min(taste.overall())
+          .ifPresent(
+              item -> {
+                serve(hers, item, 0);
+                draftOf(item).reasons(new TakenReason.KeptFor(face.id()));
+              });
     }
   }
 

@@ -25,6 +25,9 @@ public sealed interface TakenReason extends Reason {
   /** It is one of the brushes that make up a set. */
   record OfSet(String name) implements TakenReason {}
 
+  /** It is kept for her, and serves her in what else is shared by several. */
+  record KeptFor(UUID face) implements TakenReason {}
+
   /** The artist added it. */
   record Added() implements TakenReason {}
 

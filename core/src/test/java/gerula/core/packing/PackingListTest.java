@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gerula.core.booking.Condition;
 import gerula.core.booking.Face;
+import gerula.core.booking.FaceBuilder;
+import gerula.core.booking.NeedCode;
 import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
 import gerula.core.dates.PackDates;
@@ -13,9 +15,11 @@ import gerula.core.kit.item.Item;
 import gerula.core.kit.item.SpoilageReport;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Role;
 import gerula.core.kit.product.Section;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Quantity;
+import gerula.core.quantity.Unit;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
@@ -263,6 +267,37 @@ class PackingListTest extends GivenList {
   }
 
   /** Why the kit's only mat is not taken. */
+  /**
+   * Two share a choice of shadows, and one of them has her own: it comes for her and for nobody
+   * else.
+   */
+  @Test
+  void whatIsKeptForOneComesBesidesWhatAllShare() {
+    Face lead = face(5, Set.of(), Service.EYES);
+    Face hers = FaceBuilder.builder(lead).person(Given.person("Lead").id()).build();
+    Item shared = shadow(ForWhom.EVERYBODY);
+    Item own = shadow(new ForWhom.Only(Given.person("Lead")));
+    Item others = shadow(new ForWhom.Only(Given.person("Somebody else")));
+    PackingList list = list(hers, face(6, Set.of(), Service.EYES));
+    assertThat(line(list, shared).needs()).contains(NeedCode.of(Role.EYES_MATTE_MID));
+    assertThat(line(list, own).faces()).containsExactly(hers.id());
+    assertThat(line(list, own).reasonsOf(TakenReason.KeptFor.class))
+        .containsExactly(new TakenReason.KeptFor(hers.id()));
+    assertThat(list.lines()).extracting(PackingLine::item).doesNotContain(others);
+  }
+
+  private Item shadow(ForWhom forWhom) {
+    Item item =
+        Given.thing(ProductClass.EYE_SHADOW, Form.PRESSED_POWDER)
+            .content(new Quantity(4000, Unit.G))
+            .roles(Role.EYES_MATTE_MID)
+            .forWhom(forWhom)
+            .in(store)
+            .item();
+    kit.add(item);
+    return item;
+  }
+
   private Refusal refusalOf(ForWhom forWhom, UUID now) {
     kit.clear();
     kit.add(
