@@ -15,7 +15,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A line while needs and companions still add to it. */
@@ -73,18 +72,22 @@ final class LineDraft {
 
   /** Whether it is there for touching up and for nothing else. */
   boolean isForStandByOnly() {
-    List<Service> services =
+    List<NeedReason> needed =
         reasons.stream()
-            .flatMap(
-                reason ->
-                    switch (reason) {
-                      case NeedReason.ForService one -> Stream.of(one.service());
-                      case NeedReason.CountedForService one -> Stream.of(one.service());
-                      default -> Stream.empty();
-                    })
-            .distinct()
+            .filter(NeedReason.class::isInstance)
+            .map(NeedReason.class::cast)
+            // What is in reserve is there for the same as the rest.
+            .filter(reason -> !(reason instanceof NeedReason.Reserve))
             .toList();
-    return services.equals(List.of(Service.STAND_BY));
+    return !needed.isEmpty() && needed.stream().allMatch(LineDraft::isStandBy);
+  }
+
+  private static boolean isStandBy(NeedReason reason) {
+    return switch (reason) {
+      case NeedReason.ForService one -> one.service() == Service.STAND_BY;
+      case NeedReason.CountedForService one -> one.service() == Service.STAND_BY;
+      default -> false;
+    };
   }
 
   /** The one face it is used on, if it is one. */

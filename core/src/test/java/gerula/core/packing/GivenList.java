@@ -37,6 +37,7 @@ abstract class GivenList {
   final UUID friend = UUID.randomUUID();
   final UUID basePouch = UUID.randomUUID();
   final List<Item> kit = new ArrayList<>();
+  final List<Place> morePlaces = new ArrayList<>();
   Set<UUID> packed = Set.of();
   Set<Condition> conditions = Set.of();
   List<UUID> bags = List.of(bag);
@@ -60,15 +61,16 @@ abstract class GivenList {
             conditions,
             null,
             Arrays.asList(faces));
-    PlaceTree places =
-        new PlaceTree(
+    List<Place> places =
+        new ArrayList<>(
             List.of(
                 place(store, null, null, PlaceKind.STORE),
                 place(friend, null, null, PlaceKind.LENT),
                 place(bag, null, null, bagKind),
                 place(basePouch, bag, Section.BASE, PlaceKind.POUCH)));
+    places.addAll(morePlaces);
     return new PackingList.PackingFacts(
-        booking, kit, places, bags, packed, house, choices, Claims.NONE);
+        booking, kit, new PlaceTree(places), bags, packed, house, choices, Claims.NONE);
   }
 
   static Place place(UUID id, UUID parent, Section section, PlaceKind kind) {

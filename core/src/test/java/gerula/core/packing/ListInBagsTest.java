@@ -3,11 +3,18 @@ package gerula.core.packing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gerula.core.booking.Condition;
+import gerula.core.booking.Face;
+import gerula.core.booking.FaceBuilder;
 import gerula.core.booking.Service;
 import gerula.core.kit.Given;
+import gerula.core.kit.PersonRef;
+import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.item.ItemBuilder;
+import gerula.core.kit.place.Place;
+import gerula.core.kit.place.PlaceBuilder;
 import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.place.Purpose;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.Measures;
 import gerula.core.kit.product.Outline;
@@ -16,6 +23,7 @@ import gerula.core.kit.product.ProductBuilder;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
+import gerula.core.quantity.Unit;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -32,6 +40,38 @@ class ListInBagsTest extends GivenList {
     Item fromTheStore = base(5, 30);
     assertThat(line(list(face(5, Set.of(), Service.BASE)), fromTheStore).goesTo())
         .isEqualTo(basePouch);
+  }
+
+  /** Touch-ups are worn, hers in her section; what is kept for her goes there too. */
+  @Test
+  void onSetEachFindsHerOwnInHerSectionAndTheRestIsWornAtHand() {
+    PersonRef lead = Given.person("Lead");
+    Place setBag = place(UUID.randomUUID(), null, null, PlaceKind.SET_BAG);
+    Place hers =
+        PlaceBuilder.builder(place(UUID.randomUUID(), setBag.id(), null, PlaceKind.POUCH))
+            .purpose(new Purpose(null, Set.of(), lead))
+            .build();
+    morePlaces.addAll(List.of(setBag, hers));
+    bags = List.of(bag, setBag.id());
+    Face known =
+        FaceBuilder.builder(face(5, Set.of(), Service.STAND_BY, Service.POWDER))
+            .person(lead.id())
+            .build();
+    Face other = face(6, Set.of(), Service.STAND_BY);
+    Item blotting = put(ProductClass.BLOTTING_PAPER, Form.SINGLE_USE, Quantity.pieces(200));
+    Item tissues = put(ProductClass.FACE_TISSUE, Form.SINGLE_USE, Quantity.pieces(500));
+    Item balm =
+        Given.thing(ProductClass.FACE_POWDER, Form.PRESSED_POWDER)
+            .content(new Quantity(9000, Unit.G))
+            .forWhom(new ForWhom.Only(lead))
+            .in(store)
+            .item();
+    kit.add(balm);
+    PackingList list = list(known, other);
+    assertThat(line(list, balm).goesTo()).isEqualTo(hers.id());
+    assertThat(line(list, blotting).goesTo()).isEqualTo(setBag.id());
+    assertThat(line(list, tissues).goesTo()).isEqualTo(bag);
+    assertThat(line(list(known), blotting).goesTo()).isEqualTo(setBag.id());
   }
 
   /** Forty are named and the rest is counted; what is wanted or lies elsewhere is not told. */
