@@ -47,6 +47,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -181,9 +182,13 @@ class Packing {
                     .filter(line -> facts.packed().contains(line.item().id()))
                     .map(PackingLine::mass))
             .grams(),
-        Mass.sum(list.bags().stream().map(BagMass::mass)).grams(),
-        Mass.sum(list.bags().stream().map(BagMass::unasked)).grams(),
+        carried(list, BagMass::mass),
+        carried(list, BagMass::unasked),
         mentioned(facts, list, lines, now));
+  }
+
+  private static long carried(PackingList list, Function<BagMass, Mass> what) {
+    return Mass.sum(list.bags().stream().filter(bag -> !bag.isInAnother()).map(what)).grams();
   }
 
   private Readiness readiness(BookingFacts facts, PackingList list) {

@@ -16,8 +16,9 @@ import java.util.stream.Stream;
  *
  * @param mass of the bag with its compartments, what goes into it and what lies in it unasked
  * @param unasked of this what could stay at home
+ * @param isInAnother whether it lies in another bag that is chosen, and is weighed with that
  */
-public record BagMass(UUID bag, Mass mass, Mass unasked) {
+public record BagMass(UUID bag, Mass mass, Mass unasked, boolean isInAnother) {
 
   static List<BagMass> of(
       PackingList.PackingFacts facts,
@@ -29,12 +30,13 @@ public record BagMass(UUID bag, Mass mass, Mass unasked) {
         kit.stream().filter(item -> !wanted.contains(palettes.comesAs(item).id())).toList();
     return facts.bags().stream()
         .flatMap(bag -> facts.places().find(bag).stream())
-        .map(bag -> of(bag, facts.places(), lines, unasked))
+        .map(bag -> of(bag, facts, lines, unasked))
         .toList();
   }
 
   private static BagMass of(
-      Place bag, PlaceTree places, List<PackingLine> lines, List<Item> unasked) {
+      Place bag, PackingList.PackingFacts facts, List<PackingLine> lines, List<Item> unasked) {
+    PlaceTree places = facts.places();
     Mass own =
         Mass.sum(
             places.withAllInside(bag.id()).stream()
@@ -48,6 +50,9 @@ public record BagMass(UUID bag, Mass mass, Mass unasked) {
     Mass stays =
         Mass.sum(
             unasked.stream().filter(item -> places.liesIn(item.now(), bag.id())).map(Item::mass));
-    return new BagMass(bag.id(), Mass.sum(Stream.of(own, comes, stays)), stays);
+    boolean isInAnother =
+        facts.bags().stream()
+            .anyMatch(other -> !other.equals(bag.id()) && places.liesIn(bag.id(), other));
+    return new BagMass(bag.id(), Mass.sum(Stream.of(own, comes, stays)), stays, isInAnother);
   }
 }

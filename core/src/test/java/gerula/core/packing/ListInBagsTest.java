@@ -105,7 +105,11 @@ class ListInBagsTest extends GivenList {
     inThe(store, ProductClass.MASCARA);
     PackingList list = list(face(5, Set.of()));
     assertThat(list.mass()).isEqualTo(Mass.ofGrams(200));
-    assertThat(list.bags()).containsExactly(new BagMass(bag, Mass.ofGrams(1230), Mass.ofGrams(30)));
+    assertThat(list.bags())
+        .containsExactly(new BagMass(bag, Mass.ofGrams(1230), Mass.ofGrams(30), false));
+    bags = List.of(bag, basePouch);
+    assertThat(list(face(5, Set.of())).bags())
+        .contains(new BagMass(basePouch, Mass.ofGrams(530), Mass.ofGrams(30), true));
   }
 
   private Item inThe(UUID place, ProductClass what) {
