@@ -168,7 +168,12 @@ final class TwelveBookings {
         KindOfWork.STAGE_AND_DANCE,
         5,
         Travel.FLIGHT_CABIN,
-        Set.of(Condition.HEAT, Condition.SWEAT, Condition.FLIGHT, Condition.STROBE),
+        Set.of(
+            Condition.HEAT,
+            Condition.SWEAT,
+            Condition.FLIGHT,
+            Condition.STROBE,
+            Condition.VEHICLE_HEAT_OR_FROST),
         many(
             7,
             _ ->
@@ -189,7 +194,12 @@ final class TwelveBookings {
         KindOfWork.SCREEN_DRAMA,
         2,
         Travel.ON_FOOT,
-        Set.of(Condition.SNOW, Condition.REMOTE, Condition.NO_POWER, Condition.DRY_COLD),
+        Set.of(
+            Condition.SNOW,
+            Condition.REMOTE,
+            Condition.NO_POWER,
+            Condition.DRY_COLD,
+            Condition.LONG_CARRY),
         FaceBuilder.builder(
                 face(
                     4,
@@ -235,7 +245,7 @@ final class TwelveBookings {
         KindOfWork.EDITORIAL,
         1,
         Travel.CAR,
-        Set.of(Condition.CLOSE_UP, Condition.FLASH),
+        Set.of(Condition.CLOSE_UP, Condition.FLASH, Condition.POOL_OR_SEA),
         FaceBuilder.builder(face(6, Hair.MID_BROWN, full(Service.BODY)))
             .zones(
                 Map.of(
@@ -281,7 +291,7 @@ final class TwelveBookings {
         KindOfWork.EFFECTS,
         1,
         Travel.CAR,
-        Set.of(Condition.NO_WATER),
+        Set.of(Condition.NO_WATER, Condition.MASKS_OR_HELMETS),
         face(
             5,
             Hair.MID_BROWN,
@@ -310,7 +320,7 @@ final class TwelveBookings {
         KindOfWork.EVENT,
         1,
         Travel.PUBLIC_TRANSPORT,
-        Set.of(Condition.CRAMPED),
+        Set.of(Condition.CRAMPED, Condition.SHARED_ROOM),
         FaceBuilder.builder(face(5, Hair.MID_BROWN, full())).skinType(SkinType.SENSITIVE).build());
   }
 
@@ -319,7 +329,12 @@ final class TwelveBookings {
         KindOfWork.SCREEN_DRAMA,
         1,
         Travel.CAR,
-        Set.of(Condition.DAYLIGHT, Condition.SMOKE_OR_DUST),
+        Set.of(
+            Condition.DAYLIGHT,
+            Condition.SMOKE_OR_DUST,
+            Condition.CHILDREN,
+            Condition.UNKNOWN_CATERING,
+            Condition.NO_TABLE),
         many(60, _ -> only(Service.POWDER, Service.HAIR_TIDY, Service.FX_DIRT)));
   }
 
