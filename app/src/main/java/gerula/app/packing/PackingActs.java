@@ -128,6 +128,8 @@ class PackingActs {
         act -> {
           StoredBooking booking = lockedBooking(bookingId);
           refuseUnlessPlanned(booking);
+          // On the way two places may lie in each other; what counts is where they are in the end.
+          PlaceTree before = places.tree();
           Map<UUID, UUID> goesTo =
               packing.list(who, bookingId).lines().stream()
                   .filter(line -> line.packed() && line.goesTo() != null)
@@ -136,7 +138,7 @@ class PackingActs {
           for (StoredItem item : kit.inKit(act, goesTo.keySet())) {
             moveTo(act, item, goesTo.get(item.item().id()));
           }
-          takenAlone(booking).forEach(bag -> whereabouts.leave(act, bag));
+          takenAlone(booking, before).forEach(bag -> whereabouts.leave(act, before, bag));
           act.touch(
               ThingKind.BOOKING_THING,
               bookingId,
@@ -145,8 +147,7 @@ class PackingActs {
   }
 
   /** The bags that do not leave within another. */
-  private List<UUID> takenAlone(StoredBooking booking) {
-    PlaceTree tree = places.tree();
+  private static List<UUID> takenAlone(StoredBooking booking, PlaceTree tree) {
     return booking.bags().stream()
         .filter(bag -> tree.find(bag).isPresent())
         .filter(
@@ -205,6 +206,7 @@ class PackingActs {
           if (booking.departedAt() == null || booking.backAt() != null) {
             throw Refused.notNow("not-away", "Nothing is out for this booking.");
           }
+          PlaceTree before = places.tree();
           Set<UUID> out = packed.of(bookingId);
           List<UUID> chosen =
               wanted.isEmpty()
@@ -216,7 +218,7 @@ class PackingActs {
           if (packed.of(bookingId).isEmpty()) {
             booking.bags().stream()
                 .filter(bag -> !isOutOn(bag, bookingId))
-                .forEach(bag -> whereabouts.comeBack(act, bag));
+                .forEach(bag -> whereabouts.comeBack(act, before, bag));
             act.touch(
                 ThingKind.BOOKING_THING,
                 bookingId,

@@ -96,7 +96,9 @@ class StatesOfEveryLevelTest {
         Arguments.of(16, FIFTEENTH),
         Arguments.of(17, FIFTEENTH),
         Arguments.of(18, FIFTEENTH),
-        Arguments.of(19, FIFTEENTH));
+        Arguments.of(19, FIFTEENTH),
+        Arguments.of(20, FIFTEENTH),
+        Arguments.of(21, FIFTEENTH));
   }
 
   @ParameterizedTest(name = "level {0}")

@@ -6,7 +6,6 @@ import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -28,6 +27,21 @@ final class ConditionNeeds {
               AIRBRUSH_GUN, COMPRESSOR, PLUG_LIGHT, CURLING_IRON, HAIR_DRYER, EXTENSION_LEAD),
           Condition.CHILDREN,
           EnumSet.of(STRIP_LASHES, CLUSTER_LASHES, LASH_ADHESIVE, SKIN_ADHESIVE));
+
+  /** What may not be perfumed on a child's skin. */
+  private static final Set<ProductClass> ON_THE_SKIN =
+      EnumSet.of(
+          CLEANSER,
+          TONER,
+          EYE_CREAM,
+          MOISTURISER,
+          SUNSCREEN,
+          PRIMER,
+          LIP_BALM,
+          FOUNDATION,
+          CONCEALER,
+          FACE_POWDER,
+          BODY_MAKE_UP);
 
   private static final int REMOTE_PERCENT = 150;
 
@@ -137,7 +151,7 @@ final class ConditionNeeds {
         count(COTTON_ROUND, 2, why);
       }
       case CHILDREN -> {
-        for (ProductClass one : List.of(CLEANSER, MOISTURISER, PRIMER, FOUNDATION, LIP_BALM)) {
+        for (ProductClass one : ON_THE_SKIN) {
           onEach(one, why, draft -> draft.must(Trait.FRAGRANCE_FREE));
         }
         shared(why, CLIENT_RECORD);

@@ -230,7 +230,7 @@ final class ListMaker {
     if (face != null) {
       need.should().stream()
           .sorted()
-          .filter(trait -> !item.product().traits().contains(trait))
+          .filter(trait -> !item.product().has(trait))
           .forEach(trait -> findings.secondBest(item.id(), need.code(), face.id(), trait));
     }
   }

@@ -11,6 +11,7 @@ import gerula.core.kit.item.Item;
 import gerula.core.kit.place.PlaceKind;
 import gerula.core.kit.place.PlaceTree;
 import gerula.core.kit.product.Form;
+import gerula.core.kit.product.Product;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Role;
 import gerula.core.kit.product.Roles;
@@ -224,14 +225,16 @@ final class Suitability {
   }
 
   private static Optional<Refusal> lacking(Need need, Item item) {
-    Set<Trait> traits = item.product().traits();
-    if (traits.containsAll(need.must()) && Collections.disjoint(need.mustNot(), traits)) {
+    Product product = item.product();
+    Set<Trait> traits = product.traits();
+    if (need.must().stream().allMatch(product::has)
+        && Collections.disjoint(need.mustNot(), traits)) {
       return Optional.empty();
     }
     Optional<Refusal> lacking =
         need.must().stream()
             .sorted()
-            .filter(trait -> !traits.contains(trait))
+            .filter(trait -> !product.has(trait))
             .findFirst()
             .map(Refusal.Lacks::new);
     return lacking.or(() -> keptAway(need, traits));

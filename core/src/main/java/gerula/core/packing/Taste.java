@@ -221,7 +221,7 @@ final class Taste {
   }
 
   private static boolean has(Item item, Trait trait) {
-    return item.product().traits().contains(trait);
+    return item.product().has(trait);
   }
 
   /** A green primer or a shimmer powder is for those who ask for it. */

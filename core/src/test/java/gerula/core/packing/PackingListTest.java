@@ -17,6 +17,7 @@ import gerula.core.kit.product.Form;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Role;
 import gerula.core.kit.product.Section;
+import gerula.core.kit.product.Sensitivity;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
@@ -267,6 +268,27 @@ class PackingListTest extends GivenList {
   }
 
   /** Why the kit's only mat is not taken. */
+  /** Said of it or read on its label: both do for a child's skin, and neither is not enough. */
+  @Test
+  void whatWasReadToBeFreeOfFragranceServesWhereThatIsAskedFor() {
+    conditions = Set.of(Condition.CHILDREN);
+    Face child = face(5, Set.of(), Service.POWDER);
+    Item unread = put(ProductClass.FACE_POWDER, Form.PRESSED_POWDER, new Quantity(9000, Unit.G));
+    assertThat(gap(list(child), "face-powder").nearest())
+        .containsExactly(
+            new PackingFinding.Refused(unread.id(), new Refusal.Lacks(Trait.FRAGRANCE_FREE)));
+    Item read =
+        Given.thing(ProductClass.FACE_POWDER, Form.PRESSED_POWDER)
+            .content(new Quantity(9000, Unit.G))
+            .freeOf(Set.of(Sensitivity.FRAGRANCE))
+            .in(store)
+            .item();
+    kit.add(read);
+    PackingList list = list(child);
+    assertThat(line(list, read).needs()).contains(NeedCode.of(ProductClass.FACE_POWDER));
+    assertThat(list.lines()).extracting(PackingLine::item).doesNotContain(unread);
+  }
+
   /**
    * Two share a choice of shadows, and one of them has her own: it comes for her and for nobody
    * else.

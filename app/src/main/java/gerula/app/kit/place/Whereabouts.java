@@ -209,8 +209,12 @@ public class Whereabouts {
     movePlace(act, before, place, place.place().home());
   }
 
-  /** A bag leaves the hook or the case it is kept in, and is known to belong there. */
-  public void leave(Act act, UUID bag) {
+  /**
+   * A bag leaves the hook or the case it is kept in, and is known to belong there.
+   *
+   * @param before where everything was when the act began
+   */
+  public void leave(Act act, PlaceTree before, UUID bag) {
     places.lock(bag);
     StoredPlace place = places.place(bag).orElseThrow(() -> Refused.notThere("place", bag));
     UUID keptIn = place.place().parent();
@@ -222,18 +226,23 @@ public class Whereabouts {
       known.setHomeId(keptIn);
       act.touch(ThingKind.PLACE_THING, bag, () -> places.change(bag, known));
     }
-    movePlace(act, places.tree(), place, null);
+    movePlace(act, before, place, null);
   }
 
-  /** A bag that has left goes back to where it is kept, if that is still there. */
-  public void comeBack(Act act, UUID bag) {
+  /**
+   * A bag that has left goes back to where it is kept, if that is still there.
+   *
+   * @param before where everything was when the act began
+   */
+  public void comeBack(Act act, PlaceTree before, UUID bag) {
     places.lock(bag);
     places
         .place(bag)
         .filter(place -> place.place().parent() == null)
         .filter(place -> place.place().home() != null)
         .filter(place -> places.place(place.place().home()).isPresent())
-        .ifPresent(place -> movePlace(act, places.tree(), place, place.place().home()));
+        .filter(place -> !before.liesIn(place.place().home(), bag))
+        .ifPresent(place -> movePlace(act, before, place, place.place().home()));
   }
 
   /** Moves a place with all it holds. */

@@ -120,6 +120,12 @@ public record Product(
         || (!composition.isChecked(one) && MayContain.always(classes(), one));
   }
 
+  /** Whether it has this, said of it or read on its label. */
+  public boolean has(Trait trait) {
+    return traits.contains(trait)
+        || (trait == Trait.FRAGRANCE_FREE && composition.isFreeOf(Sensitivity.FRAGRANCE));
+  }
+
   /** Whether it could contain this and nobody has read the label for it. */
   public boolean isUnchecked(Sensitivity one) {
     return !composition.isChecked(one)
