@@ -7,7 +7,9 @@ export type Drawn = Schemas["DrawnItem"];
 /** As much of an item as its marks, its swatch and its level are drawn from. */
 export type Marked = Pick<Item, "marks">;
 export type Painted = {
-  product: Pick<Item["product"], "colour" | "depth" | "measures" | "shades">;
+  product: Pick<Item["product"], "colour" | "depth" | "shades"> & {
+    measures: Pick<Item["product"]["measures"], "outline">;
+  };
 };
 export type Measured = Pick<Item, "left" | "size"> & { product: Pick<Item["product"], "unit"> };
 export type Place = Schemas["PlaceView"];

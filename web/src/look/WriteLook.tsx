@@ -68,8 +68,8 @@ function Editor({ booking, face, known, onDone }: EditorProps) {
           </PartRow>
         ))}
       </ol>
-      <AddPart onAdd={(part) => setParts([...parts, part])} />
-      <FromASheet onRead={(read) => setParts([...parts, ...read])} />
+      <AddPart onAdd={(part) => setParts((now) => [...now, part])} />
+      <FromASheet onRead={(read) => setParts((now) => [...now, ...read])} />
       <TextField
         label="Where it comes from"
         hint="a trial, another artist"

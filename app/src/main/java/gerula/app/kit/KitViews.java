@@ -215,8 +215,7 @@ public final class KitViews {
         estimated);
   }
 
-  /** What it measures, or what a pack of its kind usually does. */
-  public static MeasuresView measures(Product product) {
+  private static MeasuresView measures(Product product) {
     return measures(product.measuresOrEstimate(), product.measures() == null);
   }
 

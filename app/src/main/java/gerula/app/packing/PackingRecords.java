@@ -3,7 +3,6 @@ package gerula.app.packing;
 import gerula.app.booking.BookingRecords.BookingView;
 import gerula.app.kit.KitRecords.ItemView;
 import gerula.app.kit.KitRecords.MarksView;
-import gerula.app.kit.KitRecords.MeasuresView;
 import gerula.app.kit.KitViews;
 import gerula.app.kit.item.StoredItem;
 import gerula.app.kit.product.ShadeDraft;
@@ -11,6 +10,7 @@ import gerula.core.booking.NeedReason;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.item.Mark;
 import gerula.core.kit.opencase.Tray;
+import gerula.core.kit.product.Outline;
 import gerula.core.kit.product.Product;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Section;
@@ -101,7 +101,7 @@ final class PackingRecords {
       @Nullable String colour,
       @Nullable Double depth,
       List<ShadeDraft> shades,
-      MeasuresView measures,
+      ListedMeasures measures,
       ProductClass productClass,
       Unit unit) {
 
@@ -114,11 +114,14 @@ final class PackingRecords {
           product.colour(),
           product.depth(),
           ShadeDraft.of(product.shades()),
-          KitViews.measures(product),
+          new ListedMeasures(product.measuresOrEstimate().outline()),
           product.productClass(),
           product.content().unit());
     }
   }
+
+  /** Of its measures what one sees in passing. */
+  record ListedMeasures(Outline outline) {}
 
   /**
    * The list of a booking.
