@@ -100,29 +100,16 @@ final class TwelveBookings {
                 face(
                     5,
                     Hair.MID_BROWN,
-                    only(
-                        Service.SKIN_PREPARATION,
-                        Service.BASE,
+                    onSet(
                         Service.CORRECT,
                         Service.POWDER,
                         Service.GROOMING,
                         Service.FX_WOUND,
                         Service.FX_BLOOD,
-                        Service.FX_DIRT,
-                        Service.STAND_BY,
-                        Service.TAKE_OFF)))
+                        Service.FX_DIRT)))
             .concerns(Set.of(Concern.BEARD_SHADOW))
             .build(),
-        face(
-            6,
-            Hair.GREY,
-            only(
-                Service.SKIN_PREPARATION,
-                Service.BASE,
-                Service.FX_AGE,
-                Service.FX_HAIR,
-                Service.STAND_BY,
-                Service.TAKE_OFF)));
+        face(6, Hair.GREY, onSet(Service.FX_AGE, Service.FX_HAIR)));
   }
 
   private Booking portraits() {
@@ -204,28 +191,15 @@ final class TwelveBookings {
                 face(
                     4,
                     Hair.MID_BROWN,
-                    only(
-                        Service.SKIN_PREPARATION,
-                        Service.BASE,
+                    onSet(
                         Service.CORRECT,
                         Service.POWDER,
                         Service.BROWS,
                         Service.MASCARA,
-                        Service.LIPS,
-                        Service.STAND_BY,
-                        Service.TAKE_OFF)))
+                        Service.LIPS)))
             .concerns(Set.of(Concern.REDNESS))
             .build(),
-        face(
-            7,
-            Hair.DARK,
-            only(
-                Service.SKIN_PREPARATION,
-                Service.BASE,
-                Service.POWDER,
-                Service.STAND_BY,
-                Service.TAKE_OFF,
-                Service.FX_DIRT)));
+        face(7, Hair.DARK, onSet(Service.POWDER, Service.FX_DIRT)));
   }
 
   private Booking prom() {
@@ -375,6 +349,14 @@ final class TwelveBookings {
 
   private static Set<Service> full(Service... more) {
     Set<Service> all = EnumSet.copyOf(FULL);
+    all.addAll(List.of(more));
+    return all;
+  }
+
+  /** Made up, stood by, taken off, and more. */
+  private static Set<Service> onSet(Service... more) {
+    Set<Service> all =
+        EnumSet.of(Service.SKIN_PREPARATION, Service.BASE, Service.STAND_BY, Service.TAKE_OFF);
     all.addAll(List.of(more));
     return all;
   }
