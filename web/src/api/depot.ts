@@ -46,12 +46,12 @@ export function usePalettes() {
   });
 }
 
-export function usePalette(place: string) {
-  return useQuery({
-    queryKey: ["palette", place],
-    queryFn: () => ask<Schemas["PaletteView"]>("GET", `/api/palettes/${place}`),
-  });
-}
+export const paletteQuery = (place: string) => ({
+  queryKey: ["palette", place],
+  queryFn: () => ask<Schemas["PaletteView"]>("GET", `/api/palettes/${place}`),
+});
+
+export const usePalette = (place: string) => useQuery(paletteQuery(place));
 
 export function useLineage(item: string) {
   return useQuery({

@@ -11,6 +11,7 @@ import { shortDate } from "../words/dates";
 import { fullName, placeTail } from "../words/items";
 import { lookTitle } from "../words/looks";
 import { EarlierLooks } from "./EarlierLooks";
+import { LookPictures } from "./LookPictures";
 import { LookText } from "./LookText";
 import { RecordLook } from "./RecordLook";
 import { WriteLook } from "./WriteLook";
@@ -56,6 +57,7 @@ function Sheet({ list, face }: { list: PackingList; face: Face }) {
         <section key={look.day ?? "every"} aria-label={capital(lookTitle(look))}>
           <h2 className="border-ink border-b pb-1 font-semibold">{capital(lookTitle(look))}</h2>
           <LookText look={look} />
+          <LookPictures booking={list.booking.id} face={face} look={look} />
         </section>
       ))}
       <WriteLook booking={list.booking.id} face={face} />
@@ -65,6 +67,7 @@ function Sheet({ list, face }: { list: PackingList; face: Face }) {
         <section key={look.day ?? "every"} aria-label={lookTitle(look)}>
           <h2 className="border-line border-b pb-1 font-semibold">{lookTitle(look)}</h2>
           <LookText look={look} />
+          <LookPictures booking={list.booking.id} face={face} look={look} />
         </section>
       ))}
       <WhereItIs lines={lines} />

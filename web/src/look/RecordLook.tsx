@@ -8,10 +8,9 @@ import { count } from "../words/codes";
 import { dateWithWeekday } from "../words/dates";
 import { shortName } from "../words/items";
 import { partOf } from "../words/looks";
+import { PhotographLook } from "./LookPictures";
+import { useUsable } from "./usable";
 import { useRecording } from "./useRecording";
-
-/** Parts of the work whose products a look is made of. */
-const OF_A_LOOK = new Set(["skin", "base", "powder", "brows", "eyes", "mascara", "lashes", "lips"]);
 
 type RecordLookProps = {
   booking: PackingList["booking"];
@@ -25,22 +24,22 @@ export function RecordLook({ booking, face, lines, recipes }: RecordLookProps) {
   const [used, setUsed] = useState<ReadonlySet<string>>(new Set());
   const record = useRecording(booking.id, face.id);
   const today = useToday();
-  const usable = lines.filter((line) => OF_A_LOOK.has(line.section));
-  if (usable.length === 0) return null;
+  const usable = useUsable(lines);
   // The nearest day of the booking.
   const day = [booking.firstDay, today, booking.lastDay].toSorted()[1] ?? today;
   const tenths = new Map(
     recipes.flatMap(({ parts }) => parts.map((part) => [part.item, part.tenths])),
   );
   const save = async () => {
-    const chosen = usable.filter((line) => used.has(line.item.id));
+    const chosen = usable.filter((item) => used.has(item.id));
     await record(
       {
         purpose: "done",
         day,
         from: "",
         note: "",
-        parts: chosen.map(({ item }) => partOf(item, tenths.get(item.id))),
+        pictures: null,
+        parts: chosen.map((item) => partOf(item, tenths.get(item.id))),
       },
       `Recorded ${count(chosen.length, "product")} for ${face.name}.`,
     ).then(() => setUsed(new Set()));
@@ -52,7 +51,7 @@ export function RecordLook({ booking, face, lines, recipes }: RecordLookProps) {
         <span className="font-normal text-soft">{dateWithWeekday(day)}: tap it</span>
       </h2>
       <div className="flex flex-wrap gap-1.5 py-3">
-        {usable.map(({ item }) => (
+        {usable.map((item) => (
           <button
             key={item.id}
             type="button"
@@ -69,14 +68,19 @@ export function RecordLook({ booking, face, lines, recipes }: RecordLookProps) {
           </button>
         ))}
       </div>
-      <Button
-        kind="solid"
-        disabled={used.size === 0}
-        onClick={() => void save().catch(() => {})}
-        className="max-hand:w-full"
-      >
-        Record {used.size > 0 ? count(used.size, "product") : "what was used"}
-      </Button>
+      <div className="flex flex-wrap items-center gap-3">
+        {usable.length > 0 && (
+          <Button
+            kind="solid"
+            disabled={used.size === 0}
+            onClick={() => void save().catch(() => {})}
+            className="max-hand:w-full"
+          >
+            Record {used.size > 0 ? count(used.size, "product") : "what was used"}
+          </Button>
+        )}
+        <PhotographLook booking={booking.id} face={face} day={day} />
+      </div>
     </section>
   );
 }

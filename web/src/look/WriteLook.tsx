@@ -36,9 +36,10 @@ function Editor({ booking, face, known, onDone }: EditorProps) {
   const [parts, setParts] = useState<LookPart[]>(known?.parts ?? []);
   const [purpose, setPurpose] = useState<Look["purpose"]>(known?.purpose ?? "exactly");
   const [from, setFrom] = useState(known?.from ?? "");
+  const pictures = parts.length > 0 ? null : [];
   const save = () =>
     record(
-      { purpose, day: null, from: from.trim(), note: known?.note ?? "", parts },
+      { purpose, day: null, from: from.trim(), note: known?.note ?? "", parts, pictures },
       parts.length > 0
         ? `The list asks for ${count(parts.length, "product")} for ${face.name}.`
         : `${face.name} has no look now.`,

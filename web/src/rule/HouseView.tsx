@@ -21,6 +21,9 @@ type House = Schemas["HouseView"];
 /** The two columns of limits, as they are called on the screen. */
 const LIMITS = { usual: "usual", cautious: "stricter" } as const;
 
+/** How palettes travel, as it is called on the screen. */
+const PALETTES = { "keep-whole": "come whole", "lift-pans": "lend single pans" } as const;
+
 /** The school one works by, and what a change of it would do today. */
 export function HouseView() {
   const house = useQuery({
@@ -38,6 +41,7 @@ const RULES = z.object({
   reservePercent: neededWhole("Say how many percent."),
   deliveryDays: neededWhole("Say how many days."),
   shadeLimit: neededNumber("Say how far a base may be off."),
+  practices: z.object({ palettes: z.enum(["keep-whole", "lift-pans"]) }),
 });
 
 type Draft = z.input<typeof RULES>;
@@ -88,20 +92,27 @@ function Rules({ house }: { house: House }) {
           }}
         />
       )}
-      <fieldset className="flex flex-wrap items-end gap-3">
-        <legend className="mb-1 font-semibold text-sm">Shelf-life limits after opening</legend>
-        {(["usual", "cautious"] as const).map((school) => (
-          <button
-            key={school}
-            type="button"
-            aria-pressed={draft.dateLimits === school}
-            onClick={() => form.setValue("dateLimits", school)}
-            className="min-h-11 rounded border border-line px-4 hover:bg-lit aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
-          >
-            {LIMITS[school]}
-          </button>
-        ))}
-      </fieldset>
+      <div className="flex flex-wrap gap-x-10 gap-y-4">
+        <OneOf
+          legend="Shelf-life limits after opening"
+          options={LIMITS}
+          chosen={draft.dateLimits}
+          onChoose={(school) => form.setValue("dateLimits", school)}
+        />
+        <OneOf
+          legend="Palettes"
+          options={PALETTES}
+          chosen={draft.practices.palettes}
+          onChoose={(practice) => form.setValue("practices.palettes", practice)}
+        />
+      </div>
+      {draft.practices.palettes === "lift-pans" && (
+        <p className="max-w-3xl text-soft">
+          Where only some pans of a palette are needed and you have an empty palette that weighs
+          less, the list has them travel in that one. When they come home they go back into their
+          slots.
+        </p>
+      )}
       <div className="grid max-w-4xl grid-cols-4 items-start gap-4 max-hand:grid-cols-1">
         <TextField
           label="Replace eye products"
@@ -123,7 +134,7 @@ function Rules({ house }: { house: House }) {
         />
         <TextField
           label="A base may be off"
-          hint="ΔE by CIEDE2000"
+          hint="CIEDE2000"
           inputMode="decimal"
           {...field("shadeLimit")}
         />
@@ -149,6 +160,33 @@ function Rules({ house }: { house: House }) {
   );
 }
 
+type OneOfProps<Option extends string> = {
+  legend: string;
+  options: Record<Option, string>;
+  chosen: Option;
+  onChoose: (option: Option) => void;
+};
+
+/** Where artists disagree: what there is to choose from, side by side. */
+function OneOf<Option extends string>({ legend, options, chosen, onChoose }: OneOfProps<Option>) {
+  return (
+    <fieldset className="flex flex-wrap items-end gap-3">
+      <legend className="mb-1 font-semibold text-sm">{legend}</legend>
+      {(Object.keys(options) as Option[]).map((option) => (
+        <button
+          key={option}
+          type="button"
+          aria-pressed={chosen === option}
+          onClick={() => onChoose(option)}
+          className="min-h-11 rounded border border-line px-4 hover:bg-lit aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
+        >
+          {options[option]}
+        </button>
+      ))}
+    </fieldset>
+  );
+}
+
 function ownCount(house: House): number {
   return house.limits.filter((limit) => limit.ownMonths !== null).length;
 }
@@ -165,6 +203,7 @@ function draftOf(house: House): Draft {
     reservePercent: String(house.reservePercent),
     deliveryDays: String(house.deliveryDays),
     shadeLimit: String(house.shadeLimit),
+    practices: house.practices,
   };
 }
 

@@ -54,6 +54,8 @@ const ACTS: Record<string, string> = {
   "label-read": "Label read",
   "house-rules-changed": "House rules changed",
   "look-recorded": "Recorded a look",
+  "look-photographed": "Photographed a look",
+  "look-photograph-removed": "Removed a photograph of a look",
   decided: "Decided about a packing list",
 };
 

@@ -96,6 +96,10 @@ function chipWord(list: AnyReason[], line: Line, words: PackingWords): string {
       return each(of("serves-role").map(({ role }) => roleWord(role))).join(", ");
     case "with-pan":
       return list.length === 1 ? "for one pan" : `for ${list.length} pans`;
+    case "lifted":
+      return `lifted into ${itemName(first.facts.into, words)}`;
+    case "carries-pan":
+      return list.length === 1 ? "carries one pan" : `carries ${list.length} pans`;
     case "of-set":
       return `set ${first.facts.name}`;
     case "kept-for":
@@ -108,6 +112,10 @@ function chipWord(list: AnyReason[], line: Line, words: PackingWords): string {
       return list.length === 1
         ? `with ${itemName(first.facts.item, words)}`
         : `goes with ${list.length}`;
+    case "leans":
+      return of("leans").every(({ wanted, is }) => is === wanted)
+        ? "her undertone"
+        : "undertone, see why";
     case "suits-depth":
       return `depth ${of("suits-depth")
         .map(({ faceDepth }) => faceDepth)
@@ -160,6 +168,12 @@ function reasonLine({ code, facts }: AnyReason, words: PackingWords): string {
       return `${capital(roleWord(facts.role))}: ${ROLE_SOURCES[facts.by]}.`;
     case "with-pan":
       return `${itemName(facts.pan, words)} lies in it; a palette comes whole.`;
+    case "lifted":
+      return facts.from
+        ? `Only this pan of ${itemName(facts.from, words)} is needed: it travels in ${itemName(facts.into, words)}, and the palette stays at home.`
+        : `It travels in ${itemName(facts.into, words)}.`;
+    case "carries-pan":
+      return `It carries ${itemName(facts.pan, words)}.`;
     case "of-set":
       return `One of the brushes of set ${facts.name}.`;
     case "kept-for":
@@ -170,6 +184,10 @@ function reasonLine({ code, facts }: AnyReason, words: PackingWords): string {
       return "You pinned it: it is taken before others.";
     case "companion-of":
       return `${itemName(facts.item, words)} is useless without it.`;
+    case "leans":
+      return facts.is
+        ? `${faceName(facts.face, words)} leans ${word(facts.wanted)}, the shade ${word(facts.is)}.`
+        : `${faceName(facts.face, words)} leans ${word(facts.wanted)}; the shade’s name does not say: look at the jaw.`;
     case "suits-depth":
       return `${faceName(facts.face, words)} has depth ${facts.faceDepth}; this shade suits ${facts.depth}.`;
     case "in-recipe":
@@ -292,6 +310,7 @@ export const PREFERRED: Record<NonNullable<Schemas["NeedAnswer"]["because"]>, st
   "label-read": "its label was read",
   "wanted-traits": "it does more of what is wanted",
   "nothing-special": "the other does something nobody asks for",
+  "her-undertone": "the other leans to another side than she does",
   "nearer-shade": "its shade is nearer",
   "fewer-pieces": "it serves other needs too",
   lighter: "it is lighter",
@@ -365,6 +384,10 @@ export function findingWords(finding: PackingFinding, words: PackingWords): stri
       const all = items.map((item) => itemName(item, words));
       if (more > 0) all.push(`${count(more, "other item")}`);
       return `${joined(all)} ${all.length === 1 ? "lies" : "lie"} in ${bag(place)} and nothing here needs ${all.length === 1 ? "it" : "them"}.`;
+    }
+    case "other-undertone": {
+      const { face, item, wanted, is } = finding.facts;
+      return `${faceName(face, words)} leans ${word(wanted)} and ${itemName(item, words)} leans ${word(is)}: mix it, or look again at the jaw.`;
     }
     case "second-best": {
       const { face, trait, item } = finding.facts;

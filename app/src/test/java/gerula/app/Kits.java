@@ -127,7 +127,8 @@ public final class Kits {
         object(
             """
             {"dateLimits": "cautious", "eyeMarginDays": 10, "reservePercent": 30,
-             "deliveryDays": 4, "ownLimits": [{"dateClass": "primer", "months": 9}]}
+             "deliveryDays": 4, "ownLimits": [{"dateClass": "primer", "months": 9}],
+             "practices": {"palettes": "lift-pans"}}
             """));
     client.put("/api/house", house).expect(200);
     String base = addBase(client, place);

@@ -5,6 +5,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -41,6 +43,31 @@ class FaceSheetTest extends WithTheDemo {
     assertThat(wanted).containsText("Lip bullet salt rose");
     artist.press("Undo").click();
     assertThat(wanted).hasCount(0);
+  }
+
+  /** Of a palette each pan by itself, and how it looked. */
+  @Test
+  void aPanIsRecordedAndTheLookPhotographed() throws IOException {
+    open();
+    Locator used = artist.page.getByRole(AriaRole.REGION, named("What was used"));
+    used.getByText("Pan shadow kelp").click();
+    artist.press("Record one product").click();
+    Locator done =
+        artist.page.getByRole(
+            AriaRole.REGION,
+            new Page.GetByRoleOptions().setName(Pattern.compile("^What was done")));
+    assertThat(done).containsText("Pan shadow kelp");
+    artist
+        .page
+        .getByLabel("Take a photograph")
+        .setInputFiles(new FilePayload("face.png", "image/png", KitTest.onePixel()));
+    Locator photograph = done.getByLabel("Photograph 1 of 1 of Isaura");
+    photograph.click();
+    artist.press("Remove this photograph").click();
+    assertThat(photograph).hasCount(0);
+    artist.press("Undo").click();
+    assertThat(photograph).isVisible();
+    assertThat(done).containsText("Pan shadow kelp");
   }
 
   @Test

@@ -244,7 +244,15 @@ final class ArchiveCheck implements ArchiveReader.Reader {
           path + "faces[" + i + "].person");
     }
     one.booking().bags().forEach(bag -> among(bag, ArchivePart.PLACES, path + "bags"));
-    one.booking().toBooking(one.id(), faults);
+    one.booking()
+        .toBooking(one.id(), faults)
+        .ifPresent(
+            booking ->
+                booking.faces().stream()
+                    .flatMap(face -> face.looks().stream())
+                    .flatMap(look -> look.pictures().stream())
+                    .forEach(
+                        picture -> among(picture, ArchivePart.PICTURES, path + "booking.faces")));
   }
 
   private void tick(Archived.OfTick one, String path) {

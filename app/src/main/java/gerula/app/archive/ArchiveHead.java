@@ -34,7 +34,7 @@ record ArchiveHead(
    * booking, how far a base may lie from a face, and the looks of faces. All earlier ones are still
    * read.
    */
-  static final int VERSION = 10;
+  static final int VERSION = 11;
 
   private static final int FIRST_WITH_CLEAR_CLASSES = 6;
 

@@ -68,7 +68,9 @@ final class ArchiveLook {
               false,
               "format",
               "unknown-format",
-              "This is not a Gerula workspace of version 1 to 5. See docs/formats/workspace.md.")
+              "This is not a Gerula workspace of version 1 to "
+                  + ArchiveHead.VERSION
+                  + ". See docs/formats/workspace.md.")
           .refusal();
     }
     if (head.writtenOn() == null) {

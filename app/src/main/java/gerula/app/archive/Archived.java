@@ -127,6 +127,7 @@ sealed interface Archived {
    * The rules the house works by; at most one.
    *
    * @param ownMonths months after opening by class, where the house follows neither school
+   * @param practices since version 11: codes by matter
    */
   record OfHouseRules(
       @NotNull UUID id,
@@ -136,7 +137,8 @@ sealed interface Archived {
       int eyeMarginDays,
       int reservePercent,
       int deliveryDays,
-      @Nullable Double shadeLimit)
+      @Nullable Double shadeLimit,
+      @Nullable Map<String, String> practices)
       implements Archived {}
 
   /** A kind of empties. */

@@ -17,6 +17,7 @@ import gerula.app.rule.HouseStore.StoredRules;
 import gerula.core.dates.DateClass;
 import gerula.core.rule.Code;
 import gerula.core.rule.HouseRules;
+import gerula.core.rule.Practices;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -67,7 +68,8 @@ class BenchArchive {
         rules.eyeMarginDays(),
         rules.reservePercent(),
         rules.deliveryDays(),
-        rules.shadeLimit());
+        rules.shadeLimit(),
+        rules.practices().codes());
   }
 
   static HouseRules rules(Archived.OfHouseRules one) {
@@ -80,7 +82,8 @@ class BenchArchive {
         one.eyeMarginDays(),
         one.reservePercent(),
         one.deliveryDays(),
-        shade == null ? HouseRules.USUAL.shadeLimit() : shade);
+        shade == null ? HouseRules.USUAL.shadeLimit() : shade,
+        one.practices() == null ? Practices.USUAL : Practices.written(one.practices()));
   }
 
   List<Archived.OfEmpty> empties() {

@@ -2,9 +2,12 @@ package gerula.app.booking;
 
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.jooq.JSONB;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.type.TypeReference;
@@ -30,6 +33,23 @@ public record BookingDay(
 
   BookingDay laterBy(long days) {
     return new BookingDay(day.plusDays(days), call, wrap, place);
+  }
+
+  /**
+   * How long each day takes that has a wrap.
+   *
+   * @param usualCall when the others begin, null when not known
+   */
+  static Map<LocalDate, Duration> lasting(List<BookingDay> days, @Nullable LocalTime usualCall) {
+    Map<LocalDate, Duration> lasting = new HashMap<>();
+    for (BookingDay one : days) {
+      LocalTime from = one.call == null ? usualCall : one.call;
+      if (from != null && one.wrap != null) {
+        Duration told = Duration.between(from, one.wrap);
+        lasting.put(one.day, told.isPositive() ? told : told.plusDays(1));
+      }
+    }
+    return lasting;
   }
 
   static List<BookingDay> of(JSONB column) {

@@ -113,7 +113,17 @@ public record BookingDraft(
     }
     return faults.build(
         "booking.lastDay",
-        () -> new Booking(id, title.strip(), kind, firstDay, lastDay, conditions, travel, built));
+        () ->
+            new Booking(
+                id,
+                title.strip(),
+                kind,
+                firstDay,
+                lastDay,
+                conditions,
+                travel,
+                built,
+                BookingDay.lasting(toldDays(), callTime)));
   }
 
   private void checkDays(Faults faults) {

@@ -16,7 +16,6 @@ import gerula.core.booking.Hair;
 import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
 import gerula.core.booking.Travel;
-import gerula.core.booking.Undertone;
 import gerula.core.booking.look.Look;
 import gerula.core.kit.KindOfWork;
 import gerula.core.kit.PersonRef;
@@ -24,6 +23,7 @@ import gerula.core.kit.product.Sensitivity;
 import gerula.core.packing.Choices;
 import gerula.core.rule.Code;
 import gerula.core.shade.Lab;
+import gerula.core.shade.Undertone;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -283,7 +283,8 @@ public class BookingStore {
             row.getLastDay(),
             words(Condition.class, row.getConditions()),
             row.getTravel() == null ? null : Code.of(Travel.class, row.getTravel()),
-            faces.stream().map(this::face).toList());
+            faces.stream().map(this::face).toList(),
+            BookingDay.lasting(BookingDay.of(row.getDays()), row.getCallTime()));
     return new StoredBooking(
         booking,
         row.getCallTime(),

@@ -1,6 +1,7 @@
 package gerula.app.booking;
 
 import gerula.app.booking.BookingRecords.BookingView;
+import gerula.app.kit.picture.Pictures;
 import gerula.app.kit.place.PlaceStore;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
@@ -17,7 +18,9 @@ import gerula.core.booking.Face;
 import gerula.core.kit.place.PlaceTree;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** What can be done with bookings. */
@@ -26,6 +29,7 @@ public class Bookings {
 
   private final BookingStore store;
   private final PlaceStore places;
+  private final Pictures pictures;
   private final KnownPeople people;
   private final PersonNames names;
   private final WorkspaceTime time;
@@ -35,6 +39,7 @@ public class Bookings {
   Bookings(
       BookingStore store,
       PlaceStore places,
+      Pictures pictures,
       KnownPeople people,
       PersonNames names,
       WorkspaceTime time,
@@ -42,6 +47,7 @@ public class Bookings {
       Workspaces workspaces) {
     this.store = store;
     this.places = places;
+    this.pictures = pictures;
     this.people = people;
     this.names = names;
     this.time = time;
@@ -179,10 +185,19 @@ public class Bookings {
         });
   }
 
+  private static Set<UUID> shownIn(Booking booking) {
+    return booking.faces().stream()
+        .flatMap(face -> face.looks().stream())
+        .flatMap(look -> look.pictures().stream())
+        .collect(Collectors.toSet());
+  }
+
   /** Holds a booking against every rule, as part of an act. */
   public void check(UUID id, BookingDraft draft) {
     Faults faults = new Faults();
-    draft.toBooking(id, faults);
+    draft
+        .toBooking(id, faults)
+        .ifPresent(booking -> pictures.requireAll(shownIn(booking), "booking.faces"));
     PlaceTree tree = places.tree();
     for (int i = 0; i < draft.bags().size(); i++) {
       UUID bag = draft.bags().get(i);

@@ -1,19 +1,27 @@
 package gerula.app.booking;
 
 import gerula.app.booking.LookDraft.PartDraft;
+import gerula.app.kit.picture.Pictures;
 import gerula.app.platform.errors.FieldFault;
+import gerula.app.platform.limits.HeavyWork;
+import gerula.app.platform.picture.Jpeg;
 import gerula.app.platform.workspace.SignedIn;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.io.IOException;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -23,8 +31,10 @@ class LookController {
 
   private final Looks looks;
   private final LookSheet sheet;
+  private final HeavyWork heavy;
 
-  LookController(Looks looks, LookSheet sheet) {
+  LookController(Looks looks, LookSheet sheet, HeavyWork heavy) {
+    this.heavy = heavy;
     this.looks = looks;
     this.sheet = sheet;
   }
@@ -58,6 +68,44 @@ class LookController {
       @PathVariable UUID face,
       @Valid @RequestBody RecordLook asked) {
     looks.record(who, asked.actId(), id, face, asked.look());
+  }
+
+  /**
+   * A photograph of what was done.
+   *
+   * @param picture id it gets, made by the client
+   * @param day on which
+   */
+  @PutMapping(
+      path = "/api/bookings/{id}/faces/{face}/look/pictures/{picture}",
+      consumes = "image/*")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void photograph(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @PathVariable UUID face,
+      @PathVariable UUID picture,
+      @RequestParam UUID actId,
+      @RequestParam LocalDate day,
+      HttpServletRequest request)
+      throws IOException {
+    byte[] upload = request.getInputStream().readAllBytes();
+    Jpeg jpeg = heavy.inTurn(who, HeavyWork.Length.SHORT, () -> Pictures.jpeg(upload));
+    looks.picture(who, actId, id, face, day, picture, jpeg);
+  }
+
+  /** Takes a photograph away. */
+  record RemovePhotograph(@NotNull UUID actId) {}
+
+  @PostMapping("/api/bookings/{id}/faces/{face}/look/pictures/{picture}/remove")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void remove(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @PathVariable UUID face,
+      @PathVariable UUID picture,
+      @Valid @RequestBody RemovePhotograph asked) {
+    looks.removePicture(who, asked.actId(), id, face, picture);
   }
 
   /** What another artist's sheet says; nothing is kept. */

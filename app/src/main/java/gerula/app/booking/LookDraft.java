@@ -21,7 +21,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param day on which; null for every day of the booking
  * @param from where it comes from, as a trial or another artist's sheet
- * @param parts in the order in which they are put on; none takes the look away
+ * @param parts in the order in which they are put on; without any and without photographs the look
+ *     is taken away
+ * @param pictures ids of its photographs; null: those that are there
  */
 public record LookDraft(
     @NotNull(message = "Say what the look is for.") Look.Purpose purpose,
@@ -30,7 +32,8 @@ public record LookDraft(
         String from,
     @NotNull @Size(max = 2000, message = "A note has at most 2000 characters.") String note,
     @NotNull @Size(max = Look.MOST_PARTS, message = "A look has at most 60 parts.") @Valid
-        List<@NotNull PartDraft> parts) {
+        List<@NotNull PartDraft> parts,
+    @Nullable List<@NotNull UUID> pictures) {
 
   /**
    * One product of a look.
@@ -94,11 +97,14 @@ public record LookDraft(
         look.day(),
         look.from(),
         look.note(),
-        look.parts().stream().map(PartDraft::of).toList());
+        look.parts().stream().map(PartDraft::of).toList(),
+        look.pictures());
   }
 
   LookDraft laterBy(long days) {
-    return day == null ? this : new LookDraft(purpose, day.plusDays(days), from, note, parts);
+    return day == null
+        ? this
+        : new LookDraft(purpose, day.plusDays(days), from, note, parts, pictures);
   }
 
   /** The core's look; what is wrong with it is told. */
@@ -107,7 +113,9 @@ public record LookDraft(
     for (int i = 0; i < parts.size(); i++) {
       parts.get(i).toPart(faults, path + "parts[" + i + "].").ifPresent(built::add);
     }
-    return faults.build(path + "parts", () -> new Look(purpose, day, from, note, built));
+    return faults.build(
+        path + "parts",
+        () -> new Look(purpose, day, from, note, built, pictures == null ? List.of() : pictures));
   }
 
   /** All looks of a face; two that are asked for on one day are a fault. */

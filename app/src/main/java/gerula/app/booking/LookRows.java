@@ -21,7 +21,12 @@ final class LookRows {
   private static final TypeReference<List<Row>> ROWS = new TypeReference<>() {};
 
   private record Row(
-      String purpose, @Nullable LocalDate day, String from, String note, List<Part> parts) {}
+      String purpose,
+      @Nullable LocalDate day,
+      String from,
+      String note,
+      List<Part> parts,
+      @Nullable List<UUID> pictures) {}
 
   private record Part(
       @Nullable UUID product,
@@ -65,7 +70,8 @@ final class LookRows {
                         part.tool,
                         part.where,
                         part.note))
-            .toList());
+            .toList(),
+        row.pictures == null ? List.of() : row.pictures);
   }
 
   private static Row row(Look look) {
@@ -86,6 +92,7 @@ final class LookRows {
                         part.tool(),
                         part.where(),
                         part.note()))
-            .toList());
+            .toList(),
+        look.pictures());
   }
 }

@@ -115,7 +115,7 @@ class LookSheet {
                     + " characters: \""
                     + cell.of(part).substring(0, Math.min(30, cell.of(part).length()))
                     + "…\". Shorten it."));
-    new LookDraft(Look.Purpose.AS_A_GUIDE, null, "", "", List.of(part)).toLook(found, "");
+    new LookDraft(Look.Purpose.AS_A_GUIDE, null, "", "", List.of(part), null).toLook(found, "");
     if (found.found().isEmpty()) {
       parts.add(part);
     } else {

@@ -1,13 +1,17 @@
 package gerula.app.booking;
 
+import gerula.app.kit.picture.Pictures;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
+import gerula.app.platform.picture.Jpeg;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.core.booking.Face;
 import gerula.core.booking.look.Look;
+import gerula.core.booking.look.LookBuilder;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -21,11 +25,13 @@ class Looks {
 
   private final Bookings bookings;
   private final BookingStore store;
+  private final Pictures pictures;
   private final Ledger ledger;
 
-  Looks(Bookings bookings, BookingStore store, Ledger ledger) {
+  Looks(Bookings bookings, BookingStore store, Pictures pictures, Ledger ledger) {
     this.bookings = bookings;
     this.store = store;
+    this.pictures = pictures;
     this.ledger = ledger;
   }
 
@@ -42,7 +48,65 @@ class Looks {
           Faults faults = new Faults();
           Look look = draft.toLook(faults, "look.").orElse(null);
           faults.refuseIfAny();
-          keep(act, booking, known, Objects.requireNonNull(look));
+          Look told = Objects.requireNonNull(look);
+          pictures.requireAll(told.pictures(), "look.pictures");
+          keep(act, booking, known, draft.pictures() == null ? withItsPictures(known, told) : told);
+        });
+  }
+
+  private static Look withItsPictures(Face face, Look look) {
+    return face.looks().stream()
+        .filter(other -> isForTheSame(other, look))
+        .findFirst()
+        .map(there -> LookBuilder.builder(look).pictures(there.pictures()).build())
+        .orElse(look);
+  }
+
+  /**
+   * Adds a photograph to what was done on a day; what was used may be told later.
+   *
+   * @param picture id it gets, made by the caller
+   */
+  void picture(
+      SignedIn who, UUID actId, UUID booking, UUID face, LocalDate day, UUID picture, Jpeg jpeg) {
+    ledger.perform(
+        who,
+        actId,
+        "look-photographed",
+        Map.of("booking", booking, "face", face),
+        act -> {
+          store.lock(booking);
+          Face known = face(booking, face);
+          Look done =
+              known.looks().stream()
+                  .filter(look -> !look.purpose().isWanted() && day.equals(look.day()))
+                  .findFirst()
+                  .orElseGet(() -> new Look(Look.Purpose.DONE, day, "", "", List.of(), List.of()));
+          Look with = Faults.built("picture", () -> done.withPicture(picture));
+          pictures.keep(picture, jpeg);
+          keep(act, booking, known, with);
+        });
+  }
+
+  /** Takes a photograph out of whatever looks of this face show it. */
+  void removePicture(SignedIn who, UUID actId, UUID booking, UUID face, UUID picture) {
+    ledger.perform(
+        who,
+        actId,
+        "look-photograph-removed",
+        Map.of("booking", booking, "face", face),
+        act -> {
+          store.lock(booking);
+          Face known = face(booking, face);
+          List<Look> without =
+              known.looks().stream()
+                  .map(look -> look.withoutPicture(picture))
+                  .filter(look -> !look.isEmpty())
+                  .toList();
+          if (known.looks().stream().noneMatch(look -> look.pictures().contains(picture))) {
+            throw Refused.notThere("photograph", picture);
+          }
+          act.touch(ThingKind.BOOKING_THING, booking, () -> store.setLooks(booking, face, without));
         });
   }
 
@@ -56,7 +120,7 @@ class Looks {
   private void keep(Act act, UUID booking, Face face, Look look) {
     List<Look> looks = new ArrayList<>(face.looks());
     looks.removeIf(other -> isForTheSame(other, look));
-    if (!look.parts().isEmpty()) {
+    if (!look.isEmpty()) {
       new Faults()
           .unless(
               looks.stream().noneMatch(look::contradicts),

@@ -4,6 +4,7 @@ import gerula.core.kit.item.Item;
 import gerula.core.kit.opencase.OpenCase;
 import gerula.core.kit.opencase.Tray;
 import gerula.core.packing.PackingLine;
+import gerula.core.packing.TakenReason;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,7 +17,10 @@ final class BagsOpen {
 
   static List<Tray> of(Packing.BookingFacts facts, List<PackingLine> lines) {
     Map<UUID, UUID> goesTo = new HashMap<>();
-    lines.forEach(line -> goesTo.put(line.item().id(), line.goesTo()));
+    lines.stream()
+        // It lies in a palette that is drawn closed.
+        .filter(line -> line.reasonsOf(TakenReason.Lifted.class).isEmpty())
+        .forEach(line -> goesTo.put(line.item().id(), line.goesTo()));
     List<Item> packed =
         facts.kit().items().stream()
             .map(item -> goesTo.get(item.id()) == null ? item : item.movedTo(goesTo.get(item.id())))

@@ -21,6 +21,7 @@ final class Mentioned {
         }
         case PackingFinding.RunsOutBefore running -> items.add(running.item());
         case PackingFinding.SecondBest second -> items.add(second.item());
+        case PackingFinding.OtherUndertone other -> items.add(other.item());
         case PackingFinding.LabelNotChecked unread -> items.add(unread.item());
         case PackingFinding.LastOfIt last -> items.add(last.item());
         case PackingFinding.OnlyOneThere only -> items.add(only.item());

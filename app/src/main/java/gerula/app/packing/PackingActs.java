@@ -7,6 +7,8 @@ import gerula.app.kit.Kit;
 import gerula.app.kit.item.Handling;
 import gerula.app.kit.item.StoredItem;
 import gerula.app.kit.place.PlaceStore;
+import gerula.app.kit.place.Slots;
+import gerula.app.kit.place.StoredPlace;
 import gerula.app.kit.place.Whereabouts;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.Answers;
@@ -16,11 +18,15 @@ import gerula.app.packing.PackingRecords.LineView;
 import gerula.app.packing.PackingRecords.PutBackResult;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.core.kit.item.Item;
 import gerula.core.kit.place.PlaceTree;
+import gerula.core.packing.TakenReason;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -36,6 +42,7 @@ class PackingActs {
   private final Handling handling;
   private final Whereabouts whereabouts;
   private final PlaceStore places;
+  private final Slots slots;
   private final Kit kit;
   private final PackedStore packed;
   private final Ledger ledger;
@@ -49,6 +56,7 @@ class PackingActs {
       Handling handling,
       Whereabouts whereabouts,
       PlaceStore places,
+      Slots slots,
       Kit kit,
       PackedStore packed,
       Ledger ledger,
@@ -60,6 +68,7 @@ class PackingActs {
     this.handling = handling;
     this.whereabouts = whereabouts;
     this.places = places;
+    this.slots = slots;
     this.kit = kit;
     this.packed = packed;
     this.ledger = ledger;
@@ -130,13 +139,22 @@ class PackingActs {
           refuseUnlessPlanned(booking);
           // On the way two places may lie in each other; what counts is where they are in the end.
           PlaceTree before = places.tree();
-          Map<UUID, UUID> goesTo =
+          List<LineView> along =
               packing.list(who, bookingId).lines().stream()
                   .filter(line -> line.packed() && line.goesTo() != null)
-                  .collect(Collectors.toMap(line -> line.item().id(), LineView::goesTo));
+                  .toList();
+          Map<UUID, UUID> goesTo =
+              along.stream().collect(Collectors.toMap(line -> line.item().id(), LineView::goesTo));
           refuseUnlessReady(booking, goesTo);
+          along.forEach(line -> bringCarrier(act, bookingId, line, goesTo));
+          Set<UUID> lifted = lifted(along);
           for (StoredItem item : kit.inKit(act, goesTo.keySet())) {
-            moveTo(act, item, goesTo.get(item.item().id()));
+            UUID to = goesTo.get(item.id());
+            Item after =
+                lifted.contains(item.id())
+                    ? item.item().liftedOutTo(to, slots.waitingFor(item))
+                    : item.item().movedTo(to);
+            handling.became(act, item, after);
           }
           takenAlone(booking, before).forEach(bag -> whereabouts.leave(act, before, bag));
           act.touch(
@@ -144,6 +162,35 @@ class PackingActs {
               bookingId,
               () -> bookingStore.setDeparted(bookingId, clock.instant()));
         });
+  }
+
+  private static Set<UUID> lifted(List<LineView> along) {
+    return along.stream()
+        .filter(line -> carrierOf(line).isPresent())
+        .map(line -> line.item().id())
+        .collect(Collectors.toSet());
+  }
+
+  private static Optional<UUID> carrierOf(LineView line) {
+    return line.taken().stream()
+        .filter(TakenReason.Lifted.class::isInstance)
+        .map(reason -> ((TakenReason.Lifted) reason).into())
+        .findFirst();
+  }
+
+  /**
+   * A lifted pan lies in the palette that carries it, which goes where the pan was to go: whoever
+   * ticked off the pan has the palette in the bag.
+   */
+  private void bringCarrier(Act act, UUID bookingId, LineView line, Map<UUID, UUID> goesTo) {
+    UUID carrier = carrierOf(line).orElse(null);
+    if (carrier == null) {
+      return;
+    }
+    goesTo.put(line.item().id(), places.being(carrier).map(StoredPlace::id).orElseThrow());
+    if (goesTo.putIfAbsent(carrier, Objects.requireNonNull(line.goesTo())) == null) {
+      packOne(act, bookingId, kit.inKit(carrier));
+    }
   }
 
   /** The bags that do not leave within another. */

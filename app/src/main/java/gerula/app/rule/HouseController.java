@@ -8,6 +8,8 @@ import gerula.core.dates.DateClass;
 import gerula.core.dates.HouseLimit;
 import gerula.core.rule.Code;
 import gerula.core.rule.HouseRules;
+import gerula.core.rule.PalettePractice;
+import gerula.core.rule.Practices;
 import gerula.core.rule.School;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -57,6 +59,7 @@ class HouseController {
       int reservePercent,
       int deliveryDays,
       double shadeLimit,
+      Practices practices,
       int version) {}
 
   /**
@@ -65,9 +68,22 @@ class HouseController {
   record ClassMonths(@NotNull(message = "Say for what.") DateClass dateClass, int months) {}
 
   /**
+   * What is done where artists disagree; null: as most do it.
+   *
+   * @param palettes how palettes travel
+   */
+  record PracticesDraft(@Nullable PalettePractice palettes) {
+
+    Practices toPractices() {
+      return new Practices(palettes == null ? Practices.USUAL.palettes() : palettes);
+    }
+  }
+
+  /**
    * Rules as they might be.
    *
    * @param shadeLimit how far a base may lie from the face by CIEDE2000; null: the usual
+   * @param practices null: as most houses do it
    */
   record RulesDraft(
       @NotNull(message = "Say which school.") School dateLimits,
@@ -75,7 +91,8 @@ class HouseController {
       int eyeMarginDays,
       int reservePercent,
       int deliveryDays,
-      @Nullable Double shadeLimit) {
+      @Nullable Double shadeLimit,
+      @Nullable @Valid PracticesDraft practices) {
 
     HouseRules toRules() {
       Faults faults = new Faults();
@@ -101,7 +118,14 @@ class HouseController {
       double shade = shadeLimit == null ? HouseRules.USUAL.shadeLimit() : shadeLimit;
       faults.build("rules.shadeLimit", () -> HouseRules.shade(shade));
       faults.refuseIfAny();
-      return new HouseRules(dateLimits, own, eyeMarginDays, reservePercent, deliveryDays, shade);
+      return new HouseRules(
+          dateLimits,
+          own,
+          eyeMarginDays,
+          reservePercent,
+          deliveryDays,
+          shade,
+          practices == null ? Practices.USUAL : practices.toPractices());
     }
   }
 
@@ -142,6 +166,7 @@ class HouseController {
         rules.reservePercent(),
         rules.deliveryDays(),
         rules.shadeLimit(),
+        rules.practices(),
         stored.map(StoredRules::version).orElse(0));
   }
 

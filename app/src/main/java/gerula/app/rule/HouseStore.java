@@ -6,6 +6,7 @@ import gerula.app.platform.workspace.PerTransaction;
 import gerula.core.dates.DateClass;
 import gerula.core.rule.Code;
 import gerula.core.rule.HouseRules;
+import gerula.core.rule.Practices;
 import gerula.core.rule.School;
 import java.util.HashMap;
 import java.util.Map;
@@ -24,6 +25,7 @@ import tools.jackson.databind.json.JsonMapper;
 public class HouseStore {
 
   private static final TypeReference<Map<String, Integer>> MONTHS = new TypeReference<>() {};
+  private static final TypeReference<Map<String, String>> CODES = new TypeReference<>() {};
 
   private final DSLContext sql;
   private final JsonMapper json;
@@ -65,7 +67,8 @@ public class HouseStore {
                         row.getEyeMarginDays(),
                         row.getReservePercent(),
                         row.getDeliveryDays(),
-                        row.getShadeLimit()),
+                        row.getShadeLimit(),
+                        Practices.written(json.readValue(row.getPractices().data(), CODES))),
                     row.getVersion()));
   }
 
@@ -89,6 +92,9 @@ public class HouseStore {
         .set(HOUSE_RULES.RESERVE_PERCENT, rules.reservePercent())
         .set(HOUSE_RULES.DELIVERY_DAYS, rules.deliveryDays())
         .set(HOUSE_RULES.SHADE_LIMIT, rules.shadeLimit())
+        .set(
+            HOUSE_RULES.PRACTICES,
+            JSONB.valueOf(json.writeValueAsString(new TreeMap<>(rules.practices().codes()))))
         .set(HOUSE_RULES.VERSION, stored.version())
         .onConflict(HOUSE_RULES.WORKSPACE_ID, HOUSE_RULES.ID)
         .doUpdate()

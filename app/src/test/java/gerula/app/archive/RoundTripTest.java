@@ -163,6 +163,17 @@ class RoundTripTest {
         .expect(200);
     Kits.everythingOfTheBench(client, bag);
     JsonNode booking = client.get("/api/bookings").body().get(0);
+    String look =
+        "/api/bookings/"
+            + booking.path("id").asString()
+            + "/faces/"
+            + booking.at("/faces/0/id").asString()
+            + "/look/pictures/";
+    client.sendBytes(
+        "PUT",
+        look + Kits.id() + "?day=2031-04-20&actId=" + Kits.id(),
+        "image/png",
+        Pixels.png(8, 6));
     ObjectNode touched = act();
     touched
         .withArray("things")

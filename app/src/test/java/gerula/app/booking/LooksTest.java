@@ -1,11 +1,14 @@
 package gerula.app.booking;
 
 import static gerula.app.Client.act;
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gerula.app.Client;
 import gerula.app.Kits;
+import gerula.app.Pixels;
 import gerula.app.Running;
+import java.io.IOException;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -16,6 +19,8 @@ import tools.jackson.databind.node.ObjectNode;
 /** Looks as they are written down, read from a sheet and kept with the face. */
 @ExtendWith(Running.class)
 class LooksTest {
+
+  private static final String DAY = "2031-04-20";
 
   private static final String SHEET =
       """
@@ -104,6 +109,71 @@ class LooksTest {
     edit.put("actId", Kits.id()).put("version", version());
     client.put("/api/bookings/" + booking, edit).expect(200);
     assertThat(looks()).isEmpty();
+  }
+
+  /** What was used may be told before or after; nothing that is not seen stays in the picture. */
+  @Test
+  void aLookIsPhotographedAndThePhotographIsKeptTakenAwayAndBroughtBack() throws IOException {
+    String front = photograph(DAY).expect(204).raw().request().uri().getPath();
+    String picture = looks().get(0).path("pictures").get(0).asString();
+    assertThat(front).endsWith(picture);
+    assertThat(looks().get(0).path("parts")).isEmpty();
+    record(look("done", DAY, "Gloss")).expect(204);
+    photograph(DAY).expect(204);
+    assertThat(looks()).hasSize(1);
+    assertThat(looks().get(0).path("pictures")).hasSize(2);
+    assertThat(looks().get(0).path("parts")).hasSize(1);
+    client.get("/api/pictures/" + picture).expect(200);
+    ObjectNode gone = act();
+    client.post(path() + "/look/pictures/" + picture + "/remove", gone).expect(204);
+    client.post(path() + "/look/pictures/" + picture + "/remove", gone).expect(204);
+    assertThat(looks().get(0).path("pictures")).hasSize(1);
+    client.post(path() + "/look/pictures/" + picture + "/remove", act()).expect(404);
+    client.post("/api/ledger/" + gone.path("actId").asString() + "/undo", act()).expect(204);
+    assertThat(looks().get(0).path("pictures")).hasSize(2);
+    ObjectNode none = look("done", DAY, "Gloss");
+    none.withObject("look").putArray("parts");
+    none.withObject("look").putArray("pictures");
+    record(none).expect(204);
+    assertThat(looks()).isEmpty();
+  }
+
+  @Test
+  void aPhotographThatIsNoneAndOneThatIsNotThereAreRefused() throws IOException {
+    String fault =
+        client
+            .sendBytes("PUT", pictureOf(DAY), "image/png", "no picture".getBytes(UTF_8))
+            .expect(422)
+            .body()
+            .at("/errors/0/message")
+            .asString();
+    assertThat(fault).isNotBlank();
+    ObjectNode dangling = look("done", DAY, "Gloss");
+    dangling.withObject("look").putArray("pictures").add(Kits.id());
+    assertThat(record(dangling).expect(422).body().toString()).contains("not there any more");
+    ObjectNode edit = act().put("version", version());
+    ObjectNode changed = Kits.booking();
+    ObjectNode hers = (ObjectNode) changed.withArray("faces").get(0);
+    hers.put("id", face).putArray("looks").add(dangling.path("look"));
+    edit.set("booking", changed);
+    client.put("/api/bookings/" + booking, edit).expect(422);
+    for (int i = 0; i < 12; i++) {
+      photograph(DAY).expect(204);
+    }
+    assertThat(photograph(DAY).expect(422).body().toString()).contains("at most 12");
+    assertThat(looks().get(0).path("pictures")).hasSize(12);
+  }
+
+  private Client.Answer photograph(String day) throws IOException {
+    return client.sendBytes("PUT", pictureOf(day), "image/png", Pixels.png(40, 30));
+  }
+
+  private String pictureOf(String day) {
+    return path() + "/look/pictures/" + Kits.id() + "?actId=" + Kits.id() + "&day=" + day;
+  }
+
+  private String path() {
+    return "/api/bookings/" + booking + "/faces/" + face;
   }
 
   @Test

@@ -33,6 +33,114 @@ class PackingActsTest extends GivenBooking {
     assertThat(place(belt).path("parent").asString()).isEqualTo(drawer);
   }
 
+  /** Where the house does so, a pan leaves its palette for one that weighs less. */
+  @Test
+  void aPanTravelsInAnEmptyPaletteAndGoesBackIntoItsSlot() {
+    housesThatLift();
+    String own = palette("Twelve", 600);
+    String empty = palette("Travel palette", 60);
+    String pan = pan(own, 3);
+    Kits.addPowder(client, own);
+    JsonNode line = line(pan);
+    assertThat(line.at("/taken").findValuesAsString("code")).contains("lifted");
+    String carrier = line.at("/taken/0/facts/into").asString();
+    assertThat(place(empty).path("thing").asString()).isEqualTo(carrier);
+    // The palette that carries it need not be ticked off: it is in the bag with the pan.
+    pack(pan).expect(204);
+    ObjectNode depart = act();
+    client.post(path("depart"), depart).expect(204);
+    assertThat(now(pan)).isEqualTo(empty);
+    assertThat(now(carrier)).isEqualTo(bag);
+    assertThat(place(empty).path("parent").asString()).isEqualTo(bag);
+    assertThat(waitingIn(own, 3)).isEqualTo(pan);
+    assertThat(list().path("lines").valueStream().map(one -> one.at("/item/id").asString()))
+        .containsExactlyInAnyOrder(pan, carrier);
+    client.post("/api/ledger/" + depart.path("actId").asString() + "/undo", act()).expect(204);
+    assertThat(now(pan)).isEqualTo(own);
+    assertThat(list().path("packedCount").asInt()).isEqualTo(1);
+    client.post(path("depart"), act()).expect(204);
+    client.post(path("put-back"), Kits.tick()).expect(200);
+    assertThat(now(pan)).isEqualTo(own);
+    assertThat(inSlot(own, 3)).isEqualTo(pan);
+    assertThat(place(empty).path("parent").asString()).isEqualTo(drawer);
+  }
+
+  private void housesThatLift() {
+    ObjectNode house = act().put("version", 0);
+    house.set(
+        "rules",
+        Client.object(
+            """
+            {"dateLimits": "usual", "eyeMarginDays": 14, "reservePercent": 20, "deliveryDays": 7,
+             "ownLimits": [], "practices": {"palettes": "lift-pans"}}
+            """));
+    JsonNode told = client.put("/api/house", house).expect(200).body();
+    assertThat(told.at("/practices/palettes").asString()).isEqualTo("lift-pans");
+  }
+
+  private String palette(String name, int grams) {
+    String thing = Kits.id();
+    ObjectNode asked = act().put("id", thing).putNull("productId");
+    ObjectNode product = Kits.product("palette", "other", "piece").put("name", name);
+    product
+        .put("content", 1)
+        .putObject("measures")
+        .put("outline", "flat")
+        .put("widthMm", 200)
+        .put("depthMm", 100)
+        .put("heightMm", 12)
+        .put("massG", grams);
+    asked.set("product", product);
+    asked.set("item", Kits.item(drawer).put("left", 1));
+    client.post("/api/items", asked).expect(201);
+    String inside = Kits.id();
+    ObjectNode place = act().put("id", inside);
+    ObjectNode within = Kits.place(name, "palette").put("parent", drawer).put("thing", thing);
+    within.putNull("greatestMassG").put("ownMassG", 0);
+    within.putObject("slots").put("count", 4).put("widthMm", 90).put("depthMm", 90);
+    within.withObject("slots").put("heightMm", 60);
+    place.set("place", within);
+    client.post("/api/places", place).expect(204);
+    return inside;
+  }
+
+  private String pan(String palette, int slot) {
+    String pan = Kits.id();
+    ObjectNode asked = Kits.powder(pan, palette);
+    ((ObjectNode) asked.path("item")).put("favourite", true);
+    client.post("/api/items", asked).expect(201);
+    client
+        .post("/api/palettes/" + palette + "/put", act().put("item", pan).put("slot", slot))
+        .expect(200);
+    client.post("/api/items/" + powder + "/discard", act().put("cause", "empty")).expect(200);
+    return pan;
+  }
+
+  private JsonNode line(String item) {
+    return list()
+        .path("lines")
+        .valueStream()
+        .filter(one -> one.at("/item/id").asString().equals(item))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private String now(String item) {
+    return client.get("/api/items/" + item).body().at("/item/now").asString();
+  }
+
+  private String inSlot(String palette, int slot) {
+    return slot(palette, slot).at("/item/id").asString("");
+  }
+
+  private String waitingIn(String palette, int slot) {
+    return slot(palette, slot).at("/belongs/id").asString("");
+  }
+
+  private JsonNode slot(String palette, int slot) {
+    return client.get("/api/palettes/" + palette).expect(200).body().path("slots").get(slot - 1);
+  }
+
   private JsonNode place(String id) {
     return client
         .get("/api/places")

@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gerula.app.Client;
 import gerula.app.Kits;
+import gerula.app.Pixels;
 import gerula.app.Running;
+import java.io.IOException;
 import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -73,7 +75,7 @@ class PeopleTest {
     return id;
   }
 
-  private void look(String booking) {
+  private void look(String booking) throws IOException {
     ObjectNode look = act();
     ObjectNode told = look.putObject("look");
     told.put("purpose", "done").put("day", "2031-04-20").put("from", "").put("note", "");
@@ -85,7 +87,10 @@ class PeopleTest {
         .put("where", "")
         .put("note", "");
     String face = face(booking).path("id").asString();
-    client.post("/api/bookings/" + booking + "/faces/" + face + "/look", look).expect(204);
+    String path = "/api/bookings/" + booking + "/faces/" + face + "/look";
+    client.post(path, look).expect(204);
+    String picture = path + "/pictures/" + Kits.id() + "?day=2031-04-20&actId=" + Kits.id();
+    client.sendBytes("PUT", picture, "image/png", Pixels.png(4, 4)).expect(204);
   }
 
   private JsonNode face(String booking) {
@@ -295,7 +300,7 @@ class PeopleTest {
   }
 
   @Test
-  void whatIsErasedStandsNowhereAnyMore() throws SQLException {
+  void whatIsErasedStandsNowhereAnyMore() throws SQLException, IOException {
     String sponge = keptFor("Idra Vance");
     String idra = item(sponge).path("onlyForId").asString();
     String pouch = section("Idra Vance");
@@ -311,11 +316,13 @@ class PeopleTest {
     assertThat(erase(idra).expect(409).code()).isEqualTo("has-borrowed");
     undo(lent);
     long acts = count("ledger");
+    assertThat(count("picture")).isEqualTo(1);
     // It changes things anywhere: nobody says which.
     assertThat(erase(idra).expect(204).raw().headers().firstValue("Gerula-Touched")).isEmpty();
 
     assertThat(tablesThatTell("Vance", "Oskelund", "Lady Moor", "quandong", "tamarillo")).isEmpty();
     assertThat(count("ledger")).isEqualTo(acts + 1);
+    assertThat(count("picture")).isZero();
     JsonNode erased = sheet(idra);
     assertThat(erased.at("/person/erasedOn").asString()).isEqualTo(Running.TODAY);
     // What was kept for one person is not everybody's now.

@@ -2,9 +2,11 @@ package gerula.core.booking;
 
 import gerula.core.kit.KindOfWork;
 import gerula.core.kit.product.ProductClass;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -18,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param lastDay inclusive, at most {@value #LONGEST_DAYS} days after the first
  * @param travel how the bags get there, null as long as nobody said
  * @param faces in order of priority: who is served first when something is short
+ * @param lasting how long a day takes from call to wrap, by day, where both are known
  */
 public record Booking(
     UUID id,
@@ -27,7 +30,8 @@ public record Booking(
     LocalDate lastDay,
     Set<Condition> conditions,
     @Nullable Travel travel,
-    List<Face> faces) {
+    List<Face> faces,
+    Map<LocalDate, Duration> lasting) {
 
   /** A year: longer runs are several bookings. */
   public static final int LONGEST_DAYS = 366;
@@ -49,11 +53,30 @@ public record Booking(
     }
     conditions = Set.copyOf(conditions);
     faces = List.copyOf(faces);
+    lasting = Map.copyOf(lasting);
+  }
+
+  /** One of which nobody knows how long its days are. */
+  public Booking(
+      UUID id,
+      String title,
+      @Nullable KindOfWork kind,
+      LocalDate firstDay,
+      LocalDate lastDay,
+      Set<Condition> conditions,
+      @Nullable Travel travel,
+      List<Face> faces) {
+    this(id, title, kind, firstDay, lastDay, conditions, travel, faces, Map.of());
   }
 
   /** The same booking with other faces. */
   public Booking with(List<Face> others) {
-    return new Booking(id, title, kind, firstDay, lastDay, conditions, travel, others);
+    return new Booking(id, title, kind, firstDay, lastDay, conditions, travel, others, lasting);
+  }
+
+  /** The same booking with days of which it is known how long they take. */
+  public Booking lasting(Map<LocalDate, Duration> byDay) {
+    return new Booking(id, title, kind, firstDay, lastDay, conditions, travel, faces, byDay);
   }
 
   /** How many people are made up on it. */

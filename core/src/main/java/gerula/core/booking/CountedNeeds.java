@@ -3,6 +3,7 @@ package gerula.core.booking;
 import static gerula.core.kit.product.ProductClass.*;
 
 import gerula.core.kit.product.ProductClass;
+import java.util.function.ToIntFunction;
 
 /** Disposables: the usual counts of common practice, for all faces together. */
 final class CountedNeeds {
@@ -103,7 +104,8 @@ final class CountedNeeds {
   }
 
   private void count(Service service, ProductClass one, int each) {
-    add(service, one, each, party.with(service).stream().mapToInt(party::times).sum());
+    ToIntFunction<Face> often = service == Service.STAND_BY ? party::rounds : party::times;
+    add(service, one, each, party.with(service).stream().mapToInt(often).sum());
   }
 
   /** Once a face, however many days it is there. */

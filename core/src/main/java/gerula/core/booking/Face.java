@@ -3,6 +3,7 @@ package gerula.core.booking;
 import gerula.core.booking.look.Look;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.shade.Lab;
+import gerula.core.shade.Undertone;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.Collections;

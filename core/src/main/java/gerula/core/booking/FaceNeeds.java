@@ -7,7 +7,7 @@ import java.util.List;
 /**
  * Adds what one service takes on one face.
  *
- * @param times days times looks
+ * @param times how often: days times looks, or rounds of touching up
  */
 record FaceNeeds(Face face, Service service, int times, NeedDrafts drafts) {
 

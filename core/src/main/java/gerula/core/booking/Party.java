@@ -1,6 +1,7 @@
 package gerula.core.booking;
 
 import gerula.core.kit.KindOfWork;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
@@ -43,6 +44,29 @@ record Party(Booking booking, NeedRules house) {
   /** How often a face is made up: days times looks, and in a group all of its heads. */
   int times(Face face) {
     return days(face) * face.looksPerDay() * face.heads();
+  }
+
+  /** After so long on set one touches up anew. Common practice. */
+  private static final long ROUND_HOURS = 6;
+
+  /** How often a face is touched up while one stands by, in a group all of its heads. */
+  int rounds(Face face) {
+    return booking
+            .firstDay()
+            .datesUntil(booking.lastDay().plusDays(1))
+            .filter(face::isThereOn)
+            .mapToInt(this::roundsOn)
+            .sum()
+        * face.heads();
+  }
+
+  /** Of a day that is only said to be long two. */
+  private int roundsOn(LocalDate day) {
+    Duration known = booking.lasting().get(day);
+    if (known == null) {
+      return is(Condition.LONG_DAY) ? 2 : 1;
+    }
+    return (int) Math.max(1, Math.ceilDiv(known.toMinutes(), ROUND_HOURS * 60));
   }
 
   int days(Face face) {

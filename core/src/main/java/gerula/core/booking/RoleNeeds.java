@@ -165,7 +165,7 @@ final class RoleNeeds {
     long more = 0;
     for (Face face : some) {
       Set<Service> services = party.services(face);
-      more += services.contains(Service.STAND_BY) ? 100L * party.times(face) : 0;
+      more += services.contains(Service.STAND_BY) ? 100L * party.rounds(face) : 0;
       more += services.contains(Service.TOUCH_UP_KIT) ? 500L * face.heads() : 0;
     }
     if (more > 0) {

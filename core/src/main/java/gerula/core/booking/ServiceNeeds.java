@@ -25,7 +25,8 @@ final class ServiceNeeds {
       return;
     }
     for (Service service : party.services(face)) {
-      add(party, new FaceNeeds(face, service, times, drafts));
+      int often = service == Service.STAND_BY ? party.rounds(face) : times;
+      add(party, new FaceNeeds(face, service, often, drafts));
     }
   }
 

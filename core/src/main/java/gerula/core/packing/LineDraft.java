@@ -11,6 +11,7 @@ import gerula.core.kit.product.Section;
 import gerula.core.quantity.Mass;
 import gerula.core.rule.Reason;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -24,6 +25,8 @@ final class LineDraft {
   private final Set<Reason> reasons = new LinkedHashSet<>();
   private final List<Face> users = new ArrayList<>();
   private final List<Need> needs = new ArrayList<>();
+  private final Set<Item> pans = new LinkedHashSet<>();
+  private boolean isItselfWanted;
   private long thousandths;
 
   LineDraft(Item item) {
@@ -32,6 +35,25 @@ final class LineDraft {
 
   Item item() {
     return item;
+  }
+
+  /** Brings this: the item of the line, or a pan of it. */
+  void bring(Item wanted) {
+    if (wanted.id().equals(item.id())) {
+      isItselfWanted = true;
+    } else {
+      pans.add(wanted);
+    }
+  }
+
+  /** Which of its pans brought it. */
+  Set<Item> pans() {
+    return Collections.unmodifiableSet(pans);
+  }
+
+  /** Whether something else than a pan of it is asked for. */
+  boolean isItselfWanted() {
+    return isItselfWanted;
   }
 
   /** The faces it is used on, so far. */

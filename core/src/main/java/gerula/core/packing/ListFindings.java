@@ -8,6 +8,7 @@ import gerula.core.kit.place.Place;
 import gerula.core.kit.product.Role;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.kit.product.Trait;
+import gerula.core.shade.Undertone;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -59,6 +60,10 @@ final class ListFindings {
 
   void secondBest(UUID item, NeedCode need, UUID face, Trait trait) {
     secondBest.add(new PackingFinding.SecondBest(item, need, face, trait));
+  }
+
+  void otherUndertone(UUID item, UUID face, Undertone wanted, Undertone is) {
+    secondBest.add(new PackingFinding.OtherUndertone(item, face, wanted, is));
   }
 
   /** Everything that would be such a companion, and why it is not taken. */

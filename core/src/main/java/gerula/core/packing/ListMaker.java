@@ -9,6 +9,8 @@ import gerula.core.kit.item.Item;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Role;
 import gerula.core.kit.product.Roles;
+import gerula.core.rule.PalettePractice;
+import gerula.core.shade.Undertone;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -20,6 +22,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** Makes the list: from needs to picks, then companions, spares and what was decided by hand. */
 final class ListMaker {
@@ -40,9 +43,21 @@ final class ListMaker {
   private final Map<UUID, LineDraft> lines = new LinkedHashMap<>();
   private final Gaps gaps = new Gaps();
   private final ListFindings findings;
-  private List<Picks.Pick> found = List.of();
+  private final List<Need> needs;
+  private final BasePlan plan;
+  private final Picked picked;
+  private final List<Picks.Pick> found;
+  private final BaseRecipes recipes;
 
-  private ListMaker(PackingList.PackingFacts facts) {
+  /** What meets the needs, whether it comes in its own palette or in another. */
+  private record Picked(List<Picks.Pick> picks, Set<UUID> runningOut) {}
+
+  /**
+   * @param known what was picked before, null to pick
+   * @param lifted the palette that each lifted pan is carried in, by pan
+   */
+  private ListMaker(
+      PackingList.PackingFacts facts, @Nullable Picked known, Map<UUID, Item> lifted) {
     this.facts = facts;
     facts.kit().stream()
         .filter(item -> !item.isDiscarded())
@@ -51,27 +66,42 @@ final class ListMaker {
     suitability = new Suitability(facts, kit.values());
     destinations = new Destinations(facts.places(), facts.bags());
     taste = new Taste(facts, suitability, incomplete(), destinations::isInABag);
-    palettes = new Palettes(facts.places(), kit);
+    palettes = new Palettes(facts.places(), kit, facts.packed(), lifted);
     findings = new ListFindings(facts, kit, suitability);
+    needs = Needs.of(facts.booking(), facts.house());
+    plan = BasePlan.of(facts, suitability, needs);
+    picked = known == null ? pick() : known;
+    recipes = new BaseRecipes(kit, suitability, plan);
+    found = picked.picks().stream().map(this::withBrushSets).toList();
+    gather();
   }
 
-  static PackingList of(PackingList.PackingFacts facts) {
-    return new ListMaker(facts).build();
+  private static ListMaker of(PackingList.PackingFacts facts) {
+    ListMaker whole = new ListMaker(facts, null, Map.of());
+    if (facts.house().practices().palettes() == PalettePractice.KEEP_WHOLE) {
+      return whole;
+    }
+    Map<UUID, Item> lifted =
+        new LiftedPans(facts, whole.kit, whole.palettes, whole.suitability)
+            .of(whole.lines.values());
+    return lifted.isEmpty() ? whole : new ListMaker(facts, whole.picked, lifted);
+  }
+
+  static PackingList listOf(PackingList.PackingFacts facts) {
+    return of(facts).list();
   }
 
   /** The list, and what became of the one that was looked at before. */
   static PackingList.Compared compared(PackingList.PackingFacts facts, SeenList before) {
-    ListMaker maker = new ListMaker(facts);
-    PackingList list = maker.build();
+    ListMaker maker = of(facts);
+    PackingList list = maker.list();
     ListChanges changes = new ListChanges(before, SeenList.of(list), maker.kit, maker::whyNot);
     return new PackingList.Compared(list, changes.all());
   }
 
   /** Why this item is not on the list of these facts. */
   static WhyNot whyNot(PackingList.PackingFacts facts, UUID item) {
-    ListMaker maker = new ListMaker(facts);
-    maker.build();
-    return maker.whyNot(item);
+    return of(facts).whyNot(item);
   }
 
   private WhyNot whyNot(UUID id) {
@@ -95,18 +125,22 @@ final class ListMaker {
         .map(pick -> comparisons.answer(pick, item, kit, found));
   }
 
-  private PackingList build() {
-    List<Need> needs = Needs.of(facts.booking(), facts.house());
-    BasePlan plan = BasePlan.of(facts, suitability, needs);
+  private Picked pick() {
     Picks picks = new Picks(facts, kit, suitability, taste, palettes, plan);
-    found = picks.of(needs).stream().map(this::withBrushSets).toList();
-    BaseRecipes recipes = new BaseRecipes(kit, suitability, plan);
+    return new Picked(picks.of(needs), picks.runningOut());
+  }
+
+  private void gather() {
     found.forEach(pick -> take(pick, recipes));
     needs.forEach(this::keptForHer);
-    findings.missed(picks.runningOut());
+    findings.missed(picked.runningOut());
     byHand();
     spares(needs);
     closeOverCompanions();
+    carriers();
+  }
+
+  private PackingList list() {
     List<PackingLine> done =
         lines.values().stream().map(this::line).sorted(IN_ORDER_OF_WORK).toList();
     long unmet = found.stream().filter(pick -> !pick.isMet()).count();
@@ -217,6 +251,7 @@ final class ListMaker {
     if (face != null && depth != null && suitability.colours().difference(need, item) == null) {
       draft.reasons(new TakenReason.SuitsDepth(face.id(), face.depth(), depth));
     }
+    tellUndertone(need, draft, item);
     LocalDate end = suitability.useBy(item).lastDay();
     boolean othersEndLater =
         end != null
@@ -232,6 +267,20 @@ final class ListMaker {
           .sorted()
           .filter(trait -> !item.product().has(trait))
           .forEach(trait -> findings.secondBest(item.id(), need.code(), face.id(), trait));
+    }
+  }
+
+  private void tellUndertone(Need need, LineDraft draft, Item item) {
+    Face face = need.face();
+    Undertone wanted = face == null ? null : face.undertone();
+    BaseUndertones undertones = suitability.undertones();
+    if (face == null || wanted == null || !undertones.count(need, item)) {
+      return;
+    }
+    Undertone is = undertones.of(item).orElse(null);
+    draft.reasons(new TakenReason.Leans(face.id(), wanted, is));
+    if (is != null && undertones.leansAway(need, item)) {
+      findings.otherUndertone(item.id(), face.id(), wanted, is);
     }
   }
 
@@ -339,13 +388,35 @@ final class ListMaker {
     draftOf(second).reasons(new TakenReason.Spare(only.id()));
   }
 
+  /** The palettes that lifted pans are carried in come along. */
+  private void carriers() {
+    for (LineDraft draft : List.copyOf(lines.values())) {
+      Item pan = draft.item();
+      Item carrier = palettes.carrierOf(pan);
+      if (carrier != null) {
+        draft.reasons(new TakenReason.Lifted(carrier.id(), belongsTo(pan)));
+        draftOf(carrier).reasons(new TakenReason.CarriesPan(pan.id()));
+      }
+    }
+  }
+
+  private @Nullable UUID belongsTo(Item pan) {
+    Item palette = palettes.belongsTo(pan);
+    return palette == null ? null : palette.id();
+  }
+
   /** The line an item comes on: its own, or that of the palette it lies in. */
   private LineDraft draftOf(Item item) {
     Item whole = palettes.comesAs(item);
-    return lines.computeIfAbsent(whole.id(), _ -> new LineDraft(whole));
+    LineDraft draft = lines.computeIfAbsent(whole.id(), _ -> new LineDraft(whole));
+    draft.bring(item);
+    return draft;
   }
 
+  /** A lifted pan lies where the palette goes that carries it. */
   private PackingLine line(LineDraft draft) {
-    return draft.done(facts.booking(), destinations.of(draft), palettes.mass(draft.item()));
+    Item carrier = palettes.carrierOf(draft.item());
+    LineDraft goesWith = carrier == null ? draft : draftOf(carrier);
+    return draft.done(facts.booking(), destinations.of(goesWith), palettes.mass(draft.item()));
   }
 }

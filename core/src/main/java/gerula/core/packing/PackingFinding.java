@@ -8,6 +8,7 @@ import gerula.core.kit.product.Role;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.Reason;
+import gerula.core.shade.Undertone;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.SortedSet;
@@ -71,6 +72,10 @@ public sealed interface PackingFinding extends Reason {
 
   /** It serves, but the kit has none with the trait that would suit the face better. */
   record SecondBest(UUID item, NeedCode need, UUID face, Trait trait) implements PackingFinding {}
+
+  /** It serves, but its shade leans to another side than the face does. */
+  record OtherUndertone(UUID item, UUID face, Undertone wanted, Undertone is)
+      implements PackingFinding {}
 
   /** Enough for the booking, but taken to its very end: nothing of the reserve is left. */
   record LastOfIt(UUID item, NeedCode need) implements PackingFinding {}

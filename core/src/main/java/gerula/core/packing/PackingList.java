@@ -65,7 +65,7 @@ public record PackingList(
   }
 
   public static PackingList of(PackingFacts facts) {
-    return ListMaker.of(facts);
+    return ListMaker.listOf(facts);
   }
 
   /**

@@ -12,6 +12,8 @@ public enum Preferred implements Code {
   WANTED_TRAITS,
   /** The other does something special that nobody asks for. */
   NOTHING_SPECIAL,
+  /** The other leans to another side than she does. */
+  HER_UNDERTONE,
   NEARER_SHADE,
   /** It serves other needs too: fewer pieces. */
   FEWER_PIECES,

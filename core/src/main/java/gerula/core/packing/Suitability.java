@@ -55,6 +55,7 @@ final class Suitability {
   private final Map<UUID, Roles> roles = new HashMap<>();
   private final Map<UUID, List<Item>> byProduct = new HashMap<>();
   private final BaseColours colours;
+  private final BaseUndertones undertones;
   private final boolean isForSeveral;
 
   /**
@@ -73,6 +74,7 @@ final class Suitability {
       byProduct.computeIfAbsent(item.product().id(), _ -> new ArrayList<>()).add(item);
     }
     colours = new BaseColours(byProduct);
+    undertones = new BaseUndertones(colours);
   }
 
   /** Everything of these classes that is still in the kit, in a fixed order. */
@@ -100,6 +102,11 @@ final class Suitability {
   /** How far items lie from the colours of faces. */
   BaseColours colours() {
     return colours;
+  }
+
+  /** To which side items lean. */
+  BaseUndertones undertones() {
+    return undertones;
   }
 
   private List<Item> inOrder(Set<ProductClass> classes) {

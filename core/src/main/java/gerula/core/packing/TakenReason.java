@@ -3,6 +3,7 @@ package gerula.core.packing;
 import gerula.core.kit.product.Role;
 import gerula.core.kit.product.Roles;
 import gerula.core.rule.Reason;
+import gerula.core.shade.Undertone;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -22,6 +23,16 @@ public sealed interface TakenReason extends Reason {
   /** A palette comes whole: this pan of it serves. */
   record WithPan(UUID pan) implements TakenReason {}
 
+  /**
+   * It is lifted out and carried in another palette; its own stays at home.
+   *
+   * @param from its own palette, null where it has none
+   */
+  record Lifted(UUID into, @Nullable UUID from) implements TakenReason {}
+
+  /** It carries this pan, which is lifted out of its own palette. */
+  record CarriesPan(UUID pan) implements TakenReason {}
+
   /** It is one of the brushes that make up a set. */
   record OfSet(String name) implements TakenReason {}
 
@@ -36,6 +47,13 @@ public sealed interface TakenReason extends Reason {
 
   /** Its shade suits the face. */
   record SuitsDepth(UUID face, double faceDepth, double depth) implements TakenReason {}
+
+  /**
+   * To which side the face leans, and to which this shade.
+   *
+   * @param is as its name says; null where it does not say
+   */
+  record Leans(UUID face, Undertone wanted, @Nullable Undertone is) implements TakenReason {}
 
   /**
    * Its colour suits the face, alone or mixed.

@@ -26,10 +26,10 @@ import org.jspecify.annotations.Nullable;
  *
  * <p>In this order, for one need: complete with all it is useless without; kept for this person;
  * its label read for all she reacts to; what she or the job would rather have; nothing special
- * unasked; a shade that is near. Then, over the whole list: fewest pieces and least mass. Then, of
- * equals: clean, put first by the artist, not due for replacement, opened before sealed, earlier
- * date, a favourite, not kept for rare cases, in a chosen bag already; at last by maker, name,
- * shade, dates, amount, and its id.
+ * unasked; a shade that leans as she does, and is near. Then, over the whole list: fewest pieces
+ * and least mass. Then, of equals: clean, put first by the artist, not due for replacement, opened
+ * before sealed, earlier date, a favourite, not kept for rare cases, in a chosen bag already; at
+ * last by maker, name, shade, dates, amount, and its id.
  */
 final class Taste {
 
@@ -191,6 +191,7 @@ final class Taste {
     UNCHECKED(Preferred.LABEL_READ, 100),
     LACKING(Preferred.WANTED_TRAITS, 100),
     SPECIAL(Preferred.NOTHING_SPECIAL, 100),
+    OTHER_UNDERTONE(Preferred.HER_UNDERTONE, 2),
     NOT_NEAR(Preferred.NEARER_SHADE, 2);
 
     private final Preferred because;
@@ -208,6 +209,7 @@ final class Taste {
       case UNCHECKED -> unchecked(need, item);
       case LACKING -> need.should().stream().filter(one -> !has(item, one)).count();
       case SPECIAL -> specialsUnasked(need, item);
+      case OTHER_UNDERTONE -> no(!suitability.undertones().leansAway(need, item));
       case NOT_NEAR -> no(isNear(need, item));
     };
   }

@@ -13,6 +13,7 @@ import java.util.Map;
  * @param reservePercent what is added to counted disposables, 0 to 200
  * @param deliveryDays how long an order takes to arrive, 0 to 120
  * @param shadeLimit how far a base may lie from the face by CIEDE2000, 0.5 to 10
+ * @param practices what the house does where artists disagree how it is done
  */
 @RecordBuilder
 public record HouseRules(
@@ -21,10 +22,12 @@ public record HouseRules(
     int eyeMarginDays,
     int reservePercent,
     int deliveryDays,
-    double shadeLimit) {
+    double shadeLimit,
+    Practices practices) {
 
   /** What most houses do. Common practice; the days of delivery are from memory. */
-  public static final HouseRules USUAL = new HouseRules(School.USUAL, Map.of(), 14, 20, 7, 2.0);
+  public static final HouseRules USUAL =
+      new HouseRules(School.USUAL, Map.of(), 14, 20, 7, 2.0, Practices.USUAL);
 
   /** The most months a house of its own mind can set. */
   public static final int MOST_MONTHS = 120;

@@ -34,7 +34,7 @@ class FewestPiecesTest {
         .forEach(item -> kit.put(item.id(), item));
     Suitability suitability = new Suitability(facts, kit.values());
     Taste taste = new Taste(facts, suitability, Set.of(), _ -> false);
-    Palettes palettes = new Palettes(facts.places(), kit);
+    Palettes palettes = new Palettes(facts.places(), kit, Set.of(), Map.of());
     List<Need> needs = Needs.of(facts.booking(), facts.house());
     BasePlan plan = BasePlan.of(facts, suitability, needs);
     Picks picks = new Picks(facts, kit, suitability, taste, palettes, plan);

@@ -118,7 +118,7 @@ class LooksTest extends GivenList {
     LookPart part = new LookPart(item.product().id(), "It", one, null, LookPart.ALL, "", "", "");
     days = 3;
     assertThat(amountOf(list(face(Look.Purpose.EXACTLY, part)), item)).isEqualTo(always);
-    Look look = new Look(Look.Purpose.EXACTLY, TODAY.plusDays(1), "", "", List.of(part));
+    Look look = new Look(Look.Purpose.EXACTLY, TODAY.plusDays(1), "", "", List.of(part), List.of());
     Face onceOnly = FaceBuilder.builder(face()).looks(List.of(look)).build();
     assertThat(amountOf(list(onceOnly), item)).isEqualTo(once);
   }
@@ -128,7 +128,7 @@ class LooksTest extends GivenList {
   void aLookOfOneDayLeavesTheChoiceOfTheOthers() {
     days = 2;
     LookPart part = part(null, "Velvet rose", ROSE);
-    Look look = new Look(Look.Purpose.EXACTLY, TODAY, "", "", List.of(part));
+    Look look = new Look(Look.Purpose.EXACTLY, TODAY, "", "", List.of(part), List.of());
     Face face = FaceBuilder.builder(face()).looks(List.of(look)).build();
     assertThat(gaps(list(face))).contains("lips:red", "lips:nude-mid");
     assertThat(gaps(list(face(Look.Purpose.EXACTLY, part)))).doesNotContain("lips:red");
@@ -147,10 +147,10 @@ class LooksTest extends GivenList {
 
   @Test
   void twoLooksOfOneDayContradictEachOther() {
-    Look always = new Look(Look.Purpose.EXACTLY, null, "", "", List.of());
-    Look once = new Look(Look.Purpose.AS_A_GUIDE, TODAY, "", "", List.of());
-    Look later = new Look(Look.Purpose.AS_A_GUIDE, TODAY.plusDays(1), "", "", List.of());
-    Look done = new Look(Look.Purpose.DONE, TODAY, "", "", List.of());
+    Look always = new Look(Look.Purpose.EXACTLY, null, "", "", List.of(), List.of());
+    Look once = new Look(Look.Purpose.AS_A_GUIDE, TODAY, "", "", List.of(), List.of());
+    Look later = new Look(Look.Purpose.AS_A_GUIDE, TODAY.plusDays(1), "", "", List.of(), List.of());
+    Look done = new Look(Look.Purpose.DONE, TODAY, "", "", List.of(), List.of());
     assertThat(always.contradicts(once)).isTrue();
     assertThat(once.contradicts(later)).isFalse();
     assertThat(once.contradicts(done)).isFalse();
@@ -167,7 +167,7 @@ class LooksTest extends GivenList {
   }
 
   private static Face face(Look.Purpose purpose, LookPart... parts) {
-    Look look = new Look(purpose, null, "trial", "", Arrays.asList(parts));
+    Look look = new Look(purpose, null, "trial", "", Arrays.asList(parts), List.of());
     return FaceBuilder.builder(face()).looks(List.of(look)).build();
   }
 

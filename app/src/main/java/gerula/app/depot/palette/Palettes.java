@@ -8,6 +8,7 @@ import gerula.app.kit.Views;
 import gerula.app.kit.item.Handling;
 import gerula.app.kit.item.StoredItem;
 import gerula.app.kit.place.PlaceStore;
+import gerula.app.kit.place.Slots;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
 import gerula.app.platform.errors.Faults;
@@ -18,13 +19,11 @@ import gerula.core.depot.palette.TrayOrder;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.opencase.Box;
 import gerula.core.kit.opencase.OpenCase;
-import gerula.core.kit.opencase.SlotOrder;
 import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceBuilder;
 import gerula.core.kit.place.PlaceKind;
 import gerula.core.kit.place.PlaceTree;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -45,6 +44,7 @@ class Palettes {
   private final Handling handling;
   private final KitStore store;
   private final PlaceStore places;
+  private final Slots slots;
   private final Views views;
   private final Ledger ledger;
   private final Workspaces workspaces;
@@ -54,6 +54,7 @@ class Palettes {
       Handling handling,
       KitStore store,
       PlaceStore places,
+      Slots slots,
       Views views,
       Ledger ledger,
       Workspaces workspaces) {
@@ -61,6 +62,7 @@ class Palettes {
     this.handling = handling;
     this.store = store;
     this.places = places;
+    this.slots = slots;
     this.views = views;
     this.ledger = ledger;
     this.workspaces = workspaces;
@@ -108,7 +110,7 @@ class Palettes {
   private PaletteLine line(Place place) {
     int slots = Objects.requireNonNull(place.inside().slots()).count();
     List<StoredItem> inside = store.itemsIn(List.of(place.id()));
-    Set<Integer> held = new HashSet<>(bySlot(place, inside).keySet());
+    Set<Integer> held = new HashSet<>(Slots.bySlot(place, inside).keySet());
     held.addAll(liftedOut(place.id()).keySet());
     List<Integer> free =
         IntStream.rangeClosed(1, slots).boxed().filter(slot -> !held.contains(slot)).toList();
@@ -136,7 +138,7 @@ class Palettes {
             place,
             new PlaceTree(List.of(alone(place))),
             inside.stream().map(StoredItem::item).toList());
-    Map<Integer, StoredItem> bySlot = bySlot(place, inside);
+    Map<Integer, StoredItem> bySlot = Slots.bySlot(place, inside);
     Map<Integer, StoredItem> away = liftedOut(id);
     List<SlotView> slots = new ArrayList<>();
     for (int i = 0; i < tray.slots().size(); i++) {
@@ -166,18 +168,6 @@ class Palettes {
     return PlaceBuilder.builder(place).parent(null).home(null).build();
   }
 
-  private static Map<Integer, StoredItem> bySlot(Place place, List<StoredItem> inside) {
-    int count = Objects.requireNonNull(place.inside().slots()).count();
-    List<StoredItem> inOrder =
-        inside.stream()
-            .sorted(Comparator.comparing(one -> one.item(), OpenCase.SIDE_BY_SIDE))
-            .toList();
-    Map<Item, Integer> spots = SlotOrder.of(inOrder.stream().map(StoredItem::item).toList(), count);
-    Map<Integer, StoredItem> bySlot = new HashMap<>();
-    inOrder.forEach(one -> bySlot.putIfAbsent(spots.get(one.item()) + 1, one));
-    return bySlot;
-  }
-
   private static Place palette(PlaceTree tree, UUID id) {
     Place place = tree.find(id).orElseThrow(() -> Refused.notThere("place", id));
     if (place.inside().slots() == null) {
@@ -205,7 +195,7 @@ class Palettes {
                   place.name() + " has slots 1 to " + count + ", but this is " + slot + ".")
               .refuseIfAny();
           StoredItem item = kit.inKit(itemId);
-          Map<Integer, StoredItem> before = bySlot(place, store.itemsIn(List.of(id)));
+          Map<Integer, StoredItem> before = Slots.bySlot(place, store.itemsIn(List.of(id)));
           makeRoom(act, place, before, item, slot);
           lay(act, item, id, slot);
         });
@@ -261,27 +251,8 @@ class Palettes {
             throw Refused.notThere("place", to);
           }
           StoredItem item = kit.inKit(itemId);
-          Integer own = item.item().slot();
-          Integer waiting = own == null && item.item().home() != null ? slotOf(item) : own;
-          handling.became(act, item, item.item().liftedOutTo(to, waiting));
+          handling.became(act, item, item.item().liftedOutTo(to, slots.waitingFor(item)));
         });
-  }
-
-  private @Nullable Integer slotOf(StoredItem item) {
-    PlaceTree tree = places.tree();
-    UUID home = item.item().home();
-    if (home == null || !home.equals(item.item().now())) {
-      return null;
-    }
-    return tree.find(home)
-        .filter(place -> place.inside().slots() != null)
-        .flatMap(
-            place ->
-                bySlot(place, store.itemsIn(List.of(home))).entrySet().stream()
-                    .filter(one -> one.getValue().id().equals(item.id()))
-                    .map(Map.Entry::getKey)
-                    .findFirst())
-        .orElse(null);
   }
 
   /** Lays everything in it in order: lashes from natural to full, by their style. */

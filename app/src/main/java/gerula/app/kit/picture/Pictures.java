@@ -12,7 +12,8 @@ import gerula.app.platform.picture.Jpeg;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.tables.tables.records.ItemRecord;
-import java.util.Optional;
+import java.util.Collection;
+import java.util.Set;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -20,9 +21,9 @@ import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** The one picture a thing has. */
+/** Pictures, and the one a thing has. */
 @Component
-class Pictures {
+public class Pictures {
 
   private final DSLContext sql;
   private final Kit kit;
@@ -51,7 +52,7 @@ class Pictures {
   }
 
   /** Keeps it for whatever it is of. */
-  void keep(UUID id, Jpeg jpeg) {
+  public void keep(UUID id, Jpeg jpeg) {
     requireRoom(jpeg.bytes().length);
     insert(id, jpeg);
   }
@@ -59,11 +60,26 @@ class Pictures {
   /**
    * @throws Refused when it is no picture that can be read
    */
-  static Jpeg jpeg(byte[] upload) {
-    Faults faults = new Faults();
-    Optional<Jpeg> jpeg = faults.build("picture", () -> Jpeg.ofUpload(upload));
-    faults.refuseIfAny();
-    return jpeg.orElseThrow();
+  public static Jpeg jpeg(byte[] upload) {
+    return Faults.built("picture", () -> Jpeg.ofUpload(upload));
+  }
+
+  /**
+   * @throws Refused when one of these is not there
+   */
+  public void requireAll(Collection<UUID> ids, String path) {
+    if (ids.isEmpty()) {
+      return;
+    }
+    Set<UUID> known =
+        sql.select(PICTURE.ID).from(PICTURE).where(PICTURE.ID.in(ids)).fetchSet(PICTURE.ID);
+    new Faults()
+        .unless(
+            known.containsAll(ids),
+            path,
+            "not-there",
+            "A photograph is not there any more. Take it out, then save again.")
+        .refuseIfAny();
   }
 
   private void requireRoom(long more) {

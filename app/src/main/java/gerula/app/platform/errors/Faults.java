@@ -29,6 +29,18 @@ public final class Faults {
   }
 
   /** What was found so far. */
+  /**
+   * The one thing that is asked for.
+   *
+   * @throws Refused when it cannot be built
+   */
+  public static <T> T built(String path, Supplier<T> constructor) {
+    Faults faults = new Faults();
+    Optional<T> built = faults.build(path, constructor);
+    faults.refuseIfAny();
+    return built.orElseThrow();
+  }
+
   public List<FieldFault> found() {
     return List.copyOf(found);
   }

@@ -11,7 +11,6 @@ import gerula.core.kit.product.Form;
 import gerula.core.kit.product.Section;
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 
 /** Holds each piece against the compartment it lies in. */
 final class CaseFindings {
@@ -50,7 +49,8 @@ final class CaseFindings {
           new CaseFinding.AnotherPerformers(
               place.id(), item.id(), only.person().name(), performer.name()));
     }
-    if (isWiderThanItsSlot(place.inside().slots(), item)) {
+    Inside.Slots slots = place.inside().slots();
+    if (slots != null && !slots.areWideEnoughFor(item.measures())) {
       findings.add(new CaseFinding.WiderThanItsSlot(place.id(), item.id()));
     }
   }
@@ -91,16 +91,5 @@ final class CaseFindings {
               };
         };
     return runs && isOpen;
-  }
-
-  private static boolean isWiderThanItsSlot(Inside.@Nullable Slots slots, Item item) {
-    if (slots == null || slots.widthMm() == null || slots.depthMm() == null) {
-      return false;
-    }
-    int narrow = Math.min(item.measures().widthMm(), item.measures().depthMm());
-    int wide = Math.max(item.measures().widthMm(), item.measures().depthMm());
-    int slotNarrow = Math.min(slots.widthMm(), slots.depthMm());
-    int slotWide = Math.max(slots.widthMm(), slots.depthMm());
-    return narrow > slotNarrow || wide > slotWide;
   }
 }

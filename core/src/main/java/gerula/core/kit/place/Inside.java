@@ -1,5 +1,6 @@
 package gerula.core.kit.place;
 
+import gerula.core.kit.product.Measures;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -38,6 +39,15 @@ public record Inside(
       requireLength("width of a slot", widthMm);
       requireLength("depth of a slot", depthMm);
       requireLength("height of a slot", heightMm);
+    }
+
+    /** Whether a thing is no wider than a slot either way; what was never measured takes any. */
+    public boolean areWideEnoughFor(Measures thing) {
+      if (widthMm == null || depthMm == null) {
+        return true;
+      }
+      return Math.min(thing.widthMm(), thing.depthMm()) <= Math.min(widthMm, depthMm)
+          && Math.max(thing.widthMm(), thing.depthMm()) <= Math.max(widthMm, depthMm);
     }
   }
 
