@@ -1,10 +1,12 @@
 # Checks, tests, measurements, and what is made from them.
 
-# The tests' own cluster: it may lose everything, so it does not wait for the disk.
+# The tests' own cluster: it may lose everything and holds nothing, so it does not wait for the disk,
+# is not tidied, and does not take long to be signed in to.
 tests_cluster() {
   need_jdk
   need_maven
-  cluster_up test "-c fsync=off -c synchronous_commit=off -c full_page_writes=off"
+  SIGN_IN=md5 cluster_up test "-c fsync=off -c synchronous_commit=off -c full_page_writes=off" \
+    "-c wal_level=minimal -c max_wal_senders=0 -c autovacuum=off"
   need_database gerula_test
   need_database gerula_first
   need_database gerula_browser
