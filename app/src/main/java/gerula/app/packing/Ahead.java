@@ -10,6 +10,8 @@ import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.rule.HouseStore;
 import gerula.core.booking.Booking;
+import gerula.core.packing.Choices;
+import gerula.core.packing.Claims;
 import gerula.core.packing.PackingList;
 import gerula.core.packing.Readiness;
 import gerula.core.packing.Reservations;
@@ -32,6 +34,7 @@ class Ahead {
   private final OtherBookings others;
   private final Bookings bookings;
   private final WholeKit kit;
+  private final KitsInOrder kits;
   private final PlaceStore places;
   private final HouseStore house;
   private final Workspaces workspaces;
@@ -49,6 +52,7 @@ class Ahead {
       OtherBookings others,
       Bookings bookings,
       WholeKit kit,
+      KitsInOrder kits,
       PlaceStore places,
       HouseStore house,
       Workspaces workspaces,
@@ -57,6 +61,7 @@ class Ahead {
     this.others = others;
     this.bookings = bookings;
     this.kit = kit;
+    this.kits = kits;
     this.places = places;
     this.house = house;
     this.workspaces = workspaces;
@@ -109,7 +114,14 @@ class Ahead {
     Booking first = planned.getFirst().booking();
     PackingList.PackingFacts facts =
         new PackingList.PackingFacts(
-            first, kit.now().items(), places.tree(), List.of(), Set.of(), rules);
+            first,
+            kits.of(kit.now(), rules),
+            places.tree(),
+            List.of(),
+            Set.of(),
+            rules,
+            Choices.NONE,
+            Claims.NONE);
     Reservations along = others.along(ahead.stream(), facts);
     return planned.stream().map(one -> ahead(one, along, rules, today)).toList();
   }

@@ -57,6 +57,7 @@ class Packing {
 
   private final Bookings bookings;
   private final WholeKit kit;
+  private final KitsInOrder kits;
   private final PlaceStore places;
   private final PackedStore packed;
   private final Workspaces workspaces;
@@ -70,6 +71,7 @@ class Packing {
   Packing(
       Bookings bookings,
       WholeKit kit,
+      KitsInOrder kits,
       PlaceStore places,
       PackedStore packed,
       Workspaces workspaces,
@@ -81,6 +83,7 @@ class Packing {
       Clock clock) {
     this.bookings = bookings;
     this.kit = kit;
+    this.kits = kits;
     this.places = places;
     this.packed = packed;
     this.workspaces = workspaces;
@@ -157,11 +160,10 @@ class Packing {
   private PackingListView view(BookingFacts facts, SignedIn who) {
     Optional<SeenLists.Seen> before = seen.of(facts.booking().booking().id(), who.account());
     PackingList.Compared compared =
-        PackingList.compared(
-            forTheCore(facts), before.map(SeenLists.Seen::list).orElse(SeenList.NOTHING));
+        PackingList.compared(forTheCore(facts), before.map(SeenLists.Seen::list).orElse(null));
     PackingList list = compared.list();
     List<ListChange> changes =
-        before.isEmpty() || facts.booking().departedAt() != null ? List.of() : compared.changes();
+        facts.booking().departedAt() != null ? List.of() : compared.changes();
     List<PackingLine> lines = linesOf(facts, list);
     Map<UUID, StoredItem> stored = facts.kit().byId();
     KitViews now = views.with(facts.places());
@@ -173,7 +175,7 @@ class Packing {
         readiness(facts, list),
         new Since(
             before.map(SeenLists.Seen::at).orElse(null),
-            SeenLists.fingerprint(SeenList.of(list)),
+            SeenLists.fingerprint(compared.now()),
             changes),
         facts.packed().size(),
         Mass.sum(lines.stream().map(PackingLine::mass)).grams(),
@@ -257,10 +259,10 @@ class Packing {
     return facts.booking().departedAt() != null && facts.booking().backAt() == null;
   }
 
-  private static PackingList.PackingFacts forTheCore(BookingFacts facts) {
+  private PackingList.PackingFacts forTheCore(BookingFacts facts) {
     return new PackingList.PackingFacts(
         facts.known(),
-        facts.kit().items(),
+        kits.of(facts.kit(), facts.house()),
         facts.places(),
         facts.booking().bags(),
         facts.packed(),

@@ -42,7 +42,7 @@ public final class ListBench {
     int lines = PackingList.of(facts).lines().size();
     System.out.printf(
         "%,d items, %d faces: %d lines over HTTP, %d in the core, %,d bytes%n",
-        facts.kit().size(), faces, told, lines, answer.length());
+        facts.kit().all().size(), faces, told, lines, answer.length());
     boolean isKept = told == lines;
     try (Connection admin =
         DriverManager.getConnection(jdbc, "gerula_server", System.getenv("GERULA_BENCH_SERVER"))) {
@@ -55,7 +55,9 @@ public final class ListBench {
   private static PackingList.PackingFacts everybodys(PackingList.PackingFacts facts) {
     return new PackingList.PackingFacts(
         facts.booking(),
-        facts.kit().stream().filter(item -> !(item.forWhom() instanceof ForWhom.Only)).toList(),
+        facts.kit().all().stream()
+            .filter(item -> !(item.forWhom() instanceof ForWhom.Only))
+            .toList(),
         facts.places(),
         facts.bags(),
         facts.packed(),

@@ -41,7 +41,7 @@ final class ListRows {
           bag);
     }
     int number = 0;
-    for (Item item : facts.kit()) {
+    for (Item item : facts.kit().all()) {
       product(item.product());
       item(item, number++);
     }

@@ -4,6 +4,9 @@ import gerula.core.booking.Need;
 import gerula.core.kit.item.Item;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** A need with what may meet it, the best first. */
@@ -57,8 +60,10 @@ final class Asking {
     if (used.isEmpty()) {
       return;
     }
+    // By their ids: telling whole items apart takes long.
+    Set<UUID> ids = used.stream().map(Item::id).collect(Collectors.toSet());
     int last = able.size() - 1;
-    while (!used.contains(able.get(last))) {
+    while (!ids.contains(able.get(last).id())) {
       last--;
     }
     int end = last + 1;

@@ -9,7 +9,6 @@ import gerula.core.kit.product.ProductClass;
 import gerula.core.shade.ColourDifference;
 import gerula.core.shade.Lab;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -23,11 +22,11 @@ final class BaseColours {
 
   private static final NeedCode AIRBRUSHED = NeedCode.of(ProductClass.AIRBRUSH_COLOUR);
 
-  private final Map<UUID, List<Item>> byProduct;
+  private final KitInOrder kit;
   private final Map<UUID, Optional<Lab>> ofProducts = new HashMap<>();
 
-  BaseColours(Map<UUID, List<Item>> byProduct) {
-    this.byProduct = byProduct;
+  BaseColours(KitInOrder kit) {
+    this.kit = kit;
   }
 
   static boolean isBase(Need need) {
@@ -58,8 +57,8 @@ final class BaseColours {
   /** What her base has to look like: the shade said to be hers counts before what was picked. */
   @Nullable Lab wanted(Face face) {
     return Optional.ofNullable(face.matches())
-        .map(byProduct::get)
-        .map(items -> of(items.getFirst().product()))
+        .flatMap(product -> kit.ofProduct(product).stream().findFirst())
+        .map(item -> of(item.product()))
         .orElse(face.colour());
   }
 

@@ -21,6 +21,7 @@ import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -137,8 +138,9 @@ final class BasePlan {
   }
 
   private Set<UUID> products(Set<UUID> items) {
-    return facts.kit().stream()
-        .filter(item -> items.contains(item.id()))
+    return items.stream()
+        .map(facts.kit().items()::get)
+        .filter(Objects::nonNull)
         .map(item -> item.product().id())
         .collect(Collectors.toSet());
   }

@@ -85,7 +85,7 @@ final class Cover {
     stepsOfOneTry = 1 + demands.stream().mapToLong(one -> one.packs().length).sum();
     usefulness = new int[pieces.size()];
     for (Demand demand : demands) {
-      BitSet able = new BitSet();
+      BitSet able = none();
       for (int pack : demand.packs()) {
         able.set(pieceOf[pack]);
       }
@@ -98,9 +98,9 @@ final class Cover {
   BitSet find() {
     BitSet all = worthLookingAt();
     keep(thinned(used(all)));
-    BitSet forced = new BitSet();
+    BitSet forced = none();
     IntStream.range(0, pieces.size()).filter(i -> pieces.get(i).isForced()).forEach(forced::set);
-    BitSet passedOver = new BitSet();
+    BitSet passedOver = none();
     passedOver.set(0, pieces.size());
     passedOver.andNot(all);
     search(forced, passedOver);
@@ -108,6 +108,11 @@ final class Cover {
       improve();
     }
     return best;
+  }
+
+  /** None of the pieces yet, with room for all. */
+  private BitSet none() {
+    return new BitSet(pieces.size());
   }
 
   private void keep(BitSet set) {
@@ -133,7 +138,7 @@ final class Cover {
    * that they serve, holds enough for all of it, and is no heavier and no less liked.
    */
   private BitSet worthLookingAt() {
-    BitSet all = new BitSet();
+    BitSet all = none();
     all.set(0, pieces.size());
     long[] asked = new long[pieces.size()];
     for (int demand = 0; demand < demands.size(); demand++) {
@@ -173,7 +178,7 @@ final class Cover {
 
   /** So many pieces more are needed at least: one for each demand that shares none with another. */
   private int atLeastMore(BitSet set) {
-    BitSet taken = new BitSet();
+    BitSet taken = none();
     int more = 0;
     for (int demand = 0; demand < demands.size(); demand++) {
       BitSet able = serving.get(demand);

@@ -31,13 +31,15 @@ final class Destinations {
   /**
    * Where it is packed: what is one person's, or touches nobody else while one stands by, into her
    * section; what is only for standing by into the bag that is worn; else its own home when that
-   * travels along, else the first compartment laid out for its section.
+   * travels along; what is only there in case another fails to the back stock; else the first
+   * compartment laid out for its section.
    */
   @Nullable UUID of(LineDraft line) {
     Item item = line.item();
     return hers(line)
         .or(() -> worn(line))
         .or(() -> own(item))
+        .or(() -> inBackStock(line))
         .or(() -> bags.stream().flatMap(bag -> compartment(bag, item).stream()).findFirst())
         .orElse(bags.isEmpty() ? null : bags.getFirst());
   }
@@ -66,6 +68,24 @@ final class Destinations {
             .filter(bag -> places.find(bag).map(Destinations::isWorn).orElse(false))
             .findFirst()
         : Optional.empty();
+  }
+
+  /** The trailer, or the last of several bags that are not worn. */
+  private Optional<UUID> inBackStock(LineDraft line) {
+    List<Place> kept =
+        bags.stream()
+            .flatMap(bag -> places.find(bag).stream())
+            .filter(bag -> !isWorn(bag))
+            .toList();
+    if (!line.isSpareOnly() || kept.size() < 2) {
+      return Optional.empty();
+    }
+    Place last =
+        kept.stream()
+            .filter(bag -> bag.kind() == PlaceKind.TRAILER)
+            .findFirst()
+            .orElse(kept.getLast());
+    return compartment(last.id(), line.item()).or(() -> Optional.of(last.id()));
   }
 
   private static boolean isOf(UUID person, Place place) {

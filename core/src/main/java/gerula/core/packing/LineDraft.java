@@ -104,6 +104,11 @@ final class LineDraft {
     return !needed.isEmpty() && needed.stream().allMatch(LineDraft::isStandBy);
   }
 
+  /** Whether it comes along only in case another fails. */
+  boolean isSpareOnly() {
+    return !reasons.isEmpty() && reasons.stream().allMatch(TakenReason.Spare.class::isInstance);
+  }
+
   private static boolean isStandBy(NeedReason reason) {
     return switch (reason) {
       case NeedReason.ForService one -> one.service() == Service.STAND_BY;

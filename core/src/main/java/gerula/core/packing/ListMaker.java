@@ -35,7 +35,7 @@ final class ListMaker {
           .thenComparing(PackingLine::item, Taste.BY_NAME);
 
   private final PackingList.PackingFacts facts;
-  private final Map<UUID, Item> kit = new LinkedHashMap<>();
+  private final Map<UUID, Item> kit;
   private final Suitability suitability;
   private final Destinations destinations;
   private final Taste taste;
@@ -59,11 +59,8 @@ final class ListMaker {
   private ListMaker(
       PackingList.PackingFacts facts, @Nullable Picked known, Map<UUID, Item> lifted) {
     this.facts = facts;
-    facts.kit().stream()
-        .filter(item -> !item.isDiscarded())
-        .sorted(Taste.BY_NAME)
-        .forEach(item -> kit.put(item.id(), item));
-    suitability = new Suitability(facts, kit.values());
+    kit = facts.kit().items();
+    suitability = new Suitability(facts);
     destinations = new Destinations(facts.places(), facts.bags());
     taste = new Taste(facts, suitability, incomplete(), destinations::isInABag);
     palettes = new Palettes(facts.places(), kit, facts.packed(), lifted);
@@ -92,11 +89,14 @@ final class ListMaker {
   }
 
   /** The list, and what became of the one that was looked at before. */
-  static PackingList.Compared compared(PackingList.PackingFacts facts, SeenList before) {
+  static PackingList.Compared compared(PackingList.PackingFacts facts, @Nullable SeenList before) {
     ListMaker maker = of(facts);
     PackingList list = maker.list();
-    ListChanges changes = new ListChanges(before, SeenList.of(list), maker.kit, maker::whyNot);
-    return new PackingList.Compared(list, changes.all());
+    SeenList now = SeenList.of(list);
+    return new PackingList.Compared(
+        list,
+        now,
+        before == null ? List.of() : new ListChanges(before, now, maker.kit, maker::whyNot).all());
   }
 
   /** Why this item is not on the list of these facts. */

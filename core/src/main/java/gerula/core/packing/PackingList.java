@@ -9,6 +9,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What goes along on a booking, why, and what is missing.
@@ -37,13 +38,32 @@ public record PackingList(
    */
   public record PackingFacts(
       Booking booking,
-      Collection<Item> kit,
+      KitInOrder kit,
       PlaceTree places,
       List<UUID> bags,
       Set<UUID> packed,
       HouseRules house,
       Choices choices,
       Claims claims) {
+
+    public PackingFacts {
+      if (!kit.isBy(house)) {
+        throw new IllegalArgumentException("The kit was sorted out by other house rules.");
+      }
+    }
+
+    /** For a kit of which one list is made. */
+    public PackingFacts(
+        Booking booking,
+        Collection<Item> kit,
+        PlaceTree places,
+        List<UUID> bags,
+        Set<UUID> packed,
+        HouseRules house,
+        Choices choices,
+        Claims claims) {
+      this(booking, KitInOrder.of(kit, house), places, bags, packed, house, choices, claims);
+    }
 
     /** Nothing decided, and no other booking. */
     public PackingFacts(
@@ -71,9 +91,10 @@ public record PackingList(
   /**
    * A list and what became of it.
    *
-   * @param changes since the one before was looked at, the gravest first
+   * @param now the list as it will be remembered once it was looked at
+   * @param changes since the one before was looked at, the gravest first; none where none was
    */
-  public record Compared(PackingList list, List<ListChange> changes) {
+  public record Compared(PackingList list, SeenList now, List<ListChange> changes) {
     public Compared {
       changes = List.copyOf(changes);
     }
@@ -82,9 +103,9 @@ public record PackingList(
   /**
    * Makes the list and holds it against an earlier one.
    *
-   * @param before as it was looked at
+   * @param before as it was looked at; null when it never was
    */
-  public static Compared compared(PackingFacts facts, SeenList before) {
+  public static Compared compared(PackingFacts facts, @Nullable SeenList before) {
     return ListMaker.compared(facts, before);
   }
 

@@ -12,8 +12,6 @@ import java.util.UUID;
  */
 public record SeenList(List<SeenLine> lines, List<String> gaps) {
 
-  public static final SeenList NOTHING = new SeenList(List.of(), List.of());
-
   /**
    * @param called as it was called then: by now it may be gone
    * @param needs codes of what it was taken for

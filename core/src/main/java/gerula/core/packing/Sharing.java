@@ -52,7 +52,7 @@ final class Sharing {
   private final long[] free;
   private final List<long[]> taken = new ArrayList<>();
 
-  private BitSet reached = new BitSet();
+  private BitSet reached;
 
   /**
    * @param held thousandths in each pack
@@ -64,6 +64,7 @@ final class Sharing {
     this.takers = takers;
     this.pieceOf = pieceOf;
     this.set = set;
+    this.reached = new BitSet(set.size());
     this.free = held.clone();
     demands.forEach(one -> taken.add(new long[one.packs().length]));
   }
@@ -99,7 +100,7 @@ final class Sharing {
 
   /** Pieces of which something is taken. */
   BitSet used() {
-    BitSet used = new BitSet();
+    BitSet used = new BitSet(set.size());
     for (int demand = 0; demand < demands.size(); demand++) {
       int[] packs = demands.get(demand).packs();
       for (int at = 0; at < packs.length; at++) {
@@ -119,7 +120,7 @@ final class Sharing {
     Arrays.fill(freedAt, -1);
     boolean[] isOpen = new boolean[demands.size()];
     isOpen[demand] = true;
-    reached = new BitSet();
+    reached = new BitSet(set.size());
     Deque<Integer> open = new ArrayDeque<>();
     open.add(demand);
     while (!open.isEmpty()) {

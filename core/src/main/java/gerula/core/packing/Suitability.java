@@ -20,13 +20,10 @@ import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
 import gerula.core.shade.ColourDifference;
 import gerula.core.shade.Lab;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
-import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -46,40 +43,27 @@ final class Suitability {
   private final PackingList.PackingFacts facts;
   private final Booking booking;
   private final PlaceTree places;
-  private final Map<ProductClass, List<Item>> byClass = new EnumMap<>(ProductClass.class);
-  private final Map<Set<ProductClass>, List<Item>> ofClasses = new HashMap<>();
+  private final KitInOrder kit;
   private final Map<Set<ProductClass>, List<Item>> inReach = new HashMap<>();
-  private final Map<UUID, UseBy> useBys = new HashMap<>();
   private final Map<UUID, SortedSet<Sensitivity>> reactsTo = new HashMap<>();
   private final Map<UUID, Optional<Refusal>> unfit = new HashMap<>();
-  private final Map<UUID, Roles> roles = new HashMap<>();
-  private final Map<UUID, List<Item>> byProduct = new HashMap<>();
   private final BaseColours colours;
   private final BaseUndertones undertones;
   private final boolean isForSeveral;
 
-  /**
-   * @param kit in the order in which equal choices are made
-   */
-  Suitability(PackingList.PackingFacts facts, Collection<Item> kit) {
+  Suitability(PackingList.PackingFacts facts) {
     this.facts = facts;
+    this.kit = facts.kit();
     this.booking = facts.booking();
     this.places = facts.places();
     this.isForSeveral = booking.heads() > 1;
-    for (Item item : kit) {
-      item.product()
-          .classes()
-          .forEach(one -> byClass.computeIfAbsent(one, _ -> new ArrayList<>()).add(item));
-      useBys.put(item.id(), item.useBy(facts.house()));
-      byProduct.computeIfAbsent(item.product().id(), _ -> new ArrayList<>()).add(item);
-    }
-    colours = new BaseColours(byProduct);
+    colours = new BaseColours(kit);
     undertones = new BaseUndertones(colours);
   }
 
   /** Everything of these classes that is still in the kit, in a fixed order. */
   List<Item> ofClasses(Collection<ProductClass> classes) {
-    return ofClasses.computeIfAbsent(EnumSet.copyOf(classes), this::inOrder);
+    return kit.ofClasses(classes);
   }
 
   /** Those of them that are not out for everybody from the first day on. */
@@ -96,7 +80,7 @@ final class Suitability {
 
   /** Everything of this product. */
   List<Item> ofProduct(UUID product) {
-    return byProduct.getOrDefault(product, List.of());
+    return kit.ofProduct(product);
   }
 
   /** How far items lie from the colours of faces. */
@@ -109,21 +93,12 @@ final class Suitability {
     return undertones;
   }
 
-  private List<Item> inOrder(Set<ProductClass> classes) {
-    // By id: telling thousands of items apart by all they are takes long.
-    Map<UUID, Item> items = new LinkedHashMap<>();
-    for (ProductClass one : classes) {
-      byClass.getOrDefault(one, List.of()).forEach(item -> items.putIfAbsent(item.id(), item));
-    }
-    return List.copyOf(items.values());
-  }
-
   UseBy useBy(Item item) {
-    return useBys.get(item.id());
+    return kit.useBy(item);
   }
 
   Roles roles(Item item) {
-    return roles.computeIfAbsent(item.id(), _ -> Roles.of(item.product()));
+    return kit.roles(item);
   }
 
   /** Thousandths of it that are left for this booking. */
@@ -133,31 +108,46 @@ final class Suitability {
 
   /** The first reason not to take this item for this need; empty when it may be taken. */
   Optional<Refusal> refusal(Need need, Item item) {
-    return wrongKind(need, item).or(() -> refusalForAny(need.faces(), item));
+    return Optional.ofNullable(against(need, item));
   }
 
-  private Optional<Refusal> refusalForAny(List<Face> faces, Item item) {
+  /**
+   * The same. Asked of thousands for each list, and most have nothing against them, so that is told
+   * by null throughout.
+   */
+  private @Nullable Refusal against(Need need, Item item) {
+    Refusal kind = wrongKind(need, item);
+    return kind == null ? againstAny(need.faces(), item) : kind;
+  }
+
+  private @Nullable Refusal againstAny(List<Face> faces, Item item) {
     if (faces.isEmpty()) {
-      return refusal((Face) null, item);
+      return against((Face) null, item);
     }
     for (Face face : faces) {
-      Optional<Refusal> refusal = refusal(face, item);
-      if (refusal.isPresent()) {
+      Refusal refusal = against(face, item);
+      if (refusal != null) {
         return refusal;
       }
     }
-    return Optional.empty();
+    return null;
   }
 
-  private Optional<Refusal> wrongKind(Need need, Item item) {
+  private @Nullable Refusal wrongKind(Need need, Item item) {
     if (!fitsUnit(need.amount(), item)) {
-      return Optional.of(new Refusal.OtherUnit(item.left().unit()));
+      return new Refusal.OtherUnit(item.left().unit());
     }
-    return otherProduct(need, item)
-        .or(() -> wrongRole(need, item))
-        .or(() -> wrongShade(need, item))
-        .or(() -> lacking(need, item))
-        .or(() -> shared(item));
+    Refusal refusal = otherProduct(need, item);
+    if (refusal == null) {
+      refusal = wrongRole(need, item);
+    }
+    if (refusal == null) {
+      refusal = wrongShade(need, item);
+    }
+    if (refusal == null) {
+      refusal = lacking(need, item);
+    }
+    return refusal == null ? shared(item) : refusal;
   }
 
   /** The same for a part of a mix: its own shade may be any. */
@@ -165,11 +155,12 @@ final class Suitability {
     if (!fitsUnit(need.amount(), item)) {
       return Optional.of(new Refusal.OtherUnit(item.left().unit()));
     }
-    Set<Trait> traits = item.product().traits();
     boolean isMixer = item.product().classes().contains(ProductClass.MIXER);
-    return (isMixer ? keptAway(need, traits) : lacking(need, item))
-        .or(() -> shared(item))
-        .or(() -> refusalForAny(need.faces(), item));
+    Refusal refusal = isMixer ? keptAway(need, item.product().traits()) : lacking(need, item);
+    if (refusal == null) {
+      refusal = shared(item);
+    }
+    return Optional.ofNullable(refusal == null ? againstAny(need.faces(), item) : refusal);
   }
 
   private static boolean fitsUnit(Need.Amount amount, Item item) {
@@ -182,93 +173,99 @@ final class Suitability {
   }
 
   /** Where exactly some products are wanted, how far this one lies from the first of them. */
-  private Optional<Refusal> otherProduct(Need need, Item item) {
+  private @Nullable Refusal otherProduct(Need need, Item item) {
     boolean isWanted =
         need.exactly().isEmpty()
             || need.exactly().stream().anyMatch(part -> item.product().id().equals(part.product()));
     if (isWanted) {
-      return Optional.empty();
+      return null;
     }
     LookPart first = need.exactly().getFirst();
     Lab colour = colours.of(item.product());
     boolean isSeen = first.colour() != null && colour != null;
-    return Optional.of(
-        new Refusal.OtherProduct(
-            first.told(), isSeen ? ColourDifference.between(first.colour(), colour) : null));
+    return new Refusal.OtherProduct(
+        first.told(), isSeen ? ColourDifference.between(first.colour(), colour) : null);
   }
 
-  private Optional<Refusal> wrongRole(Need need, Item item) {
+  private @Nullable Refusal wrongRole(Need need, Item item) {
     Role wanted = need.code().role();
     if (wanted == null) {
-      return Optional.empty();
+      return null;
     }
     Roles known = roles(item);
     if (known.are().contains(wanted)) {
-      return Optional.empty();
+      return null;
     }
-    return Optional.of(
-        known.are().isEmpty()
-            ? new Refusal.RoleUnknown()
-            : new Refusal.OtherRole(new TreeSet<>(known.are())));
+    return known.are().isEmpty()
+        ? new Refusal.RoleUnknown()
+        : new Refusal.OtherRole(new TreeSet<>(known.are()));
   }
 
-  private Optional<Refusal> wrongShade(Need need, Item item) {
+  private @Nullable Refusal wrongShade(Need need, Item item) {
     Double difference = colours.difference(need, item);
     if (difference == null) {
       return wrongDepth(need, item);
     }
     double limit = facts.house().shadeLimit();
-    return difference > limit
-        ? Optional.of(new Refusal.WrongColour(difference, limit))
-        : Optional.empty();
+    return difference > limit ? new Refusal.WrongColour(difference, limit) : null;
   }
 
-  private static Optional<Refusal> wrongDepth(Need need, Item item) {
+  private static @Nullable Refusal wrongDepth(Need need, Item item) {
     Need.DepthWanted wanted = need.depth();
     Double depth = wanted == null ? null : item.product().depthNear(wanted.depth());
     return depth != null && Math.abs(depth - wanted.depth()) > wanted.reach()
-        ? Optional.of(new Refusal.WrongDepth(depth, wanted.depth()))
-        : Optional.empty();
+        ? new Refusal.WrongDepth(depth, wanted.depth())
+        : null;
   }
 
-  private static Optional<Refusal> lacking(Need need, Item item) {
+  private static @Nullable Refusal lacking(Need need, Item item) {
     Product product = item.product();
-    Set<Trait> traits = product.traits();
-    if (need.must().stream().allMatch(product::has)
-        && Collections.disjoint(need.mustNot(), traits)) {
-      return Optional.empty();
+    if (!need.must().isEmpty()) {
+      Trait missing =
+          need.must().stream()
+              .sorted()
+              .filter(trait -> !product.has(trait))
+              .findFirst()
+              .orElse(null);
+      if (missing != null) {
+        return new Refusal.Lacks(missing);
+      }
     }
-    Optional<Refusal> lacking =
-        need.must().stream()
-            .sorted()
-            .filter(trait -> !product.has(trait))
-            .findFirst()
-            .map(Refusal.Lacks::new);
-    return lacking.or(() -> keptAway(need, traits));
+    return keptAway(need, product.traits());
   }
 
-  private static Optional<Refusal> keptAway(Need need, Set<Trait> traits) {
+  private static @Nullable Refusal keptAway(Need need, Set<Trait> traits) {
+    if (traits.isEmpty() || Collections.disjoint(need.mustNot(), traits)) {
+      return null;
+    }
     return need.mustNot().stream()
         .sorted()
         .filter(traits::contains)
         .findFirst()
-        .map(Refusal.KeptAway::new);
+        .map(Refusal.KeptAway::new)
+        .orElse(null);
   }
 
   /** What is for one person only may come along for a booking of one. */
-  private Optional<Refusal> shared(Item item) {
+  private @Nullable Refusal shared(Item item) {
     boolean isShared =
         isForSeveral
             && ONE_PERSON.contains(item.product().form())
             && !(item.forWhom() instanceof ForWhom.Only);
-    return isShared ? Optional.of(new Refusal.OnePersonOnly()) : Optional.empty();
+    return isShared ? new Refusal.OnePersonOnly() : null;
   }
 
   /** The first reason not to use this item on this face; null means for the booking as a whole. */
   Optional<Refusal> refusal(@Nullable Face face, Item item) {
-    return reserved(face, item)
-        .or(() -> face == null ? Optional.empty() : conflict(face, item))
-        .or(() -> unfit(item));
+    return Optional.ofNullable(against(face, item));
+  }
+
+  private @Nullable Refusal against(@Nullable Face face, Item item) {
+    Refusal refusal = reserved(face, item);
+    if (refusal == null && face != null) {
+      refusal = conflict(face, item);
+    }
+    return refusal == null ? unfit(item).orElse(null) : refusal;
   }
 
   /** Whatever it is needed for. */
@@ -341,24 +338,24 @@ final class Suitability {
   }
 
   /** For the booking as a whole only what everybody may use is taken. */
-  private static Optional<Refusal> reserved(@Nullable Face face, Item item) {
+  private static @Nullable Refusal reserved(@Nullable Face face, Item item) {
     return switch (item.forWhom()) {
-      case ForWhom.Everybody() -> Optional.empty();
-      case ForWhom.TheArtist() -> Optional.of(new Refusal.Personal());
+      case ForWhom.Everybody() -> null;
+      case ForWhom.TheArtist() -> new Refusal.Personal();
       case ForWhom.Only only ->
           face != null && only.allows(face.person())
-              ? Optional.empty()
-              : Optional.of(new Refusal.ForSomebodyElse(only.person().name()));
+              ? null
+              : new Refusal.ForSomebodyElse(only.person().name());
     };
   }
 
-  private Optional<Refusal> conflict(Face face, Item item) {
+  private @Nullable Refusal conflict(Face face, Item item) {
     for (Sensitivity one : reactsTo(face)) {
       if (item.product().contains(one)) {
-        return Optional.of(new Refusal.Conflict(one.name()));
+        return new Refusal.Conflict(one.name());
       }
     }
-    return Optional.empty();
+    return null;
   }
 
   private SortedSet<Sensitivity> reactsTo(Face face) {
@@ -372,8 +369,6 @@ final class Suitability {
 
   /** Members of the group that may be used on all of these faces, or by the booking as a whole. */
   List<Item> companions(List<Face> faces, Companions.Group group) {
-    return inReach(group.anyOf()).stream()
-        .filter(item -> refusalForAny(faces, item).isEmpty())
-        .toList();
+    return inReach(group.anyOf()).stream().filter(item -> againstAny(faces, item) == null).toList();
   }
 }

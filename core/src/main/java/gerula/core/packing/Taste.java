@@ -119,8 +119,14 @@ final class Taste {
    * @param byName in the order that decides between what is liked alike
    */
   List<Item> inOrder(Collection<Item> byName) {
-    return byName.stream().sorted(Comparator.comparingLong(this::weight)).toList();
+    return byName.stream()
+        .map(item -> new Weighed(item, weight(item)))
+        .sorted(Comparator.comparingLong(Weighed::weight))
+        .map(Weighed::item)
+        .toList();
   }
+
+  private record Weighed(Item item, long weight) {}
 
   /** What counts before the name, as one number: the lower the better liked. */
   private long weight(Item item) {

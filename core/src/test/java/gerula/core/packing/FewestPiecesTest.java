@@ -6,7 +6,6 @@ import gerula.core.Seeds;
 import gerula.core.booking.Need;
 import gerula.core.booking.Needs;
 import gerula.core.kit.item.Item;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -27,12 +26,8 @@ class FewestPiecesTest {
   void noMoreThanAFiftiethAboveTheFewest(long seed) {
     int items = 60 + 9 * (int) seed;
     PackingList.PackingFacts facts = new RandomKits(seed).facts(items, 1 + (int) seed % 12);
-    Map<UUID, Item> kit = new LinkedHashMap<>();
-    facts.kit().stream()
-        .filter(item -> !item.isDiscarded())
-        .sorted(Taste.BY_NAME)
-        .forEach(item -> kit.put(item.id(), item));
-    Suitability suitability = new Suitability(facts, kit.values());
+    Map<UUID, Item> kit = facts.kit().items();
+    Suitability suitability = new Suitability(facts);
     Taste taste = new Taste(facts, suitability, Set.of(), _ -> false);
     Palettes palettes = new Palettes(facts.places(), kit, Set.of(), Map.of());
     List<Need> needs = Needs.of(facts.booking(), facts.house());

@@ -136,7 +136,8 @@ class ListChangesTest extends GivenList {
 
   private static PackingList.PackingFacts withAnotherKit(
       PackingList.PackingFacts facts, RandomKits random) {
-    List<Item> kit = new ArrayList<>(List.copyOf(facts.kit()).subList(40, facts.kit().size()));
+    List<Item> kit =
+        new ArrayList<>(List.copyOf(facts.kit().all()).subList(40, facts.kit().all().size()));
     IntStream.range(0, 40).forEach(_ -> kit.add(random.item()));
     return new PackingList.PackingFacts(
         facts.booking(), kit, facts.places(), facts.bags(), facts.packed(), facts.house());

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gerula.core.booking.Condition;
 import gerula.core.booking.Face;
 import gerula.core.booking.FaceBuilder;
+import gerula.core.booking.NeedCode;
 import gerula.core.booking.Service;
 import gerula.core.kit.Given;
 import gerula.core.kit.PersonRef;
@@ -72,6 +73,35 @@ class ListInBagsTest extends GivenList {
     assertThat(line(list, blotting).goesTo()).isEqualTo(setBag.id());
     assertThat(line(list, tissues).goesTo()).isEqualTo(bag);
     assertThat(line(list(known), blotting).goesTo()).isEqualTo(setBag.id());
+  }
+
+  /** What is there only in case another fails does not lie among what one works with. */
+  @Test
+  void aSpareGoesToTheBackStockAndIntoTheOnlyBagWhereThereIsOne() {
+    palette();
+    Place rolling = place(UUID.randomUUID(), null, null, PlaceKind.CASE);
+    Place trailer = place(UUID.randomUUID(), null, null, PlaceKind.TRAILER);
+    Place belt = place(UUID.randomUUID(), null, null, PlaceKind.BELT);
+    morePlaces.addAll(List.of(rolling, trailer, belt));
+    base(5, 30);
+    base(5, 30);
+    Face face = face(5, Set.of(), Service.BASE);
+    bags = List.of(bag, belt.id());
+    assertThat(spare(list(face)).goesTo()).isEqualTo(basePouch);
+    bags = List.of(bag, rolling.id(), belt.id());
+    assertThat(spare(list(face)).goesTo()).isEqualTo(rolling.id());
+    bags = List.of(trailer.id(), bag);
+    assertThat(spare(list(face)).goesTo()).isEqualTo(trailer.id());
+    assertThat(list(face).lines())
+        .filteredOn(line -> line.needs().contains(NeedCode.of(ProductClass.FOUNDATION)))
+        .anyMatch(line -> basePouch.equals(line.goesTo()));
+  }
+
+  private static PackingLine spare(PackingList list) {
+    return list.lines().stream()
+        .filter(line -> !line.reasonsOf(TakenReason.Spare.class).isEmpty())
+        .findFirst()
+        .orElseThrow();
   }
 
   /** Forty are named and the rest is counted; what is wanted or lies elsewhere is not told. */

@@ -132,19 +132,20 @@ class ExpiringTest {
     PackingList.PackingFacts facts = new RandomKits(seed).facts(60, 3);
     LocalDate day = facts.booking().firstDay();
     List<Expiring> told =
-        Expiring.by(day, day, facts.kit(), List.of(facts.booking()), HouseRules.USUAL);
+        Expiring.by(day, day, facts.kit().all(), List.of(facts.booking()), HouseRules.USUAL);
     assertThat(told).allSatisfy(one -> assertThat(one.useBy().lastDay()).isBeforeOrEqualTo(day));
     long ending =
-        facts.kit().stream()
+        facts.kit().all().stream()
             .filter(item -> !item.isDiscarded())
             .filter(item -> !item.useBy(HouseRules.USUAL).isGoodOn(day.plusDays(1)))
             .count();
     assertThat(told).hasSize((int) ending);
     HouseRules cautious = HouseRules.USUAL.cautious();
-    List<Item> gone = Expiring.thrownOutBy(cautious, HouseRules.USUAL, facts.kit(), day);
-    long stricter = Expiring.by(day, day.minusDays(1), facts.kit(), List.of(), cautious).size();
+    List<Item> gone = Expiring.thrownOutBy(cautious, HouseRules.USUAL, facts.kit().all(), day);
+    long stricter =
+        Expiring.by(day, day.minusDays(1), facts.kit().all(), List.of(), cautious).size();
     long usual =
-        Expiring.by(day, day.minusDays(1), facts.kit(), List.of(), HouseRules.USUAL).size();
+        Expiring.by(day, day.minusDays(1), facts.kit().all(), List.of(), HouseRules.USUAL).size();
     assertThat(gone).hasSize((int) (stricter - usual));
   }
 
