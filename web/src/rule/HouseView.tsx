@@ -41,7 +41,7 @@ const RULES = z.object({
   reservePercent: neededWhole("Say how many percent."),
   deliveryDays: neededWhole("Say how many days."),
   shadeLimit: neededNumber("Say how far a base may be off."),
-  practices: z.object({ palettes: z.enum(["keep-whole", "lift-pans"]) }),
+  practices: z.looseObject({ palettes: z.enum(["keep-whole", "lift-pans"]) }),
 });
 
 type Draft = z.input<typeof RULES>;

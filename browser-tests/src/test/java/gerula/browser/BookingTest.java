@@ -6,6 +6,7 @@ import com.microsoft.playwright.Keyboard;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.SelectOption;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** A booking as it takes shape: a sentence that grows, faces quickly said, and what comes of it. */
@@ -76,6 +77,7 @@ class BookingTest extends WithTheDemo {
     artist.goTo("/bookings/" + Demo.booking("Tidal island block"));
     Locator gap =
         artist.page.locator("#gaps li", new Page.LocatorOptions().setHasText("Brow colour, fair"));
+    artist.page.getByText(Pattern.compile("^Show all \\d+ gaps$")).click();
     gap.locator("summary").click();
     assertThat(gap).containsText("is taupe");
     gap.getByText("Take it instead").first().click();

@@ -86,7 +86,7 @@ final class Person implements AutoCloseable {
     page.onConsoleMessage(
         message -> {
           if (message.type().equals("error")) {
-            complaints.add(message.text());
+            complaints.add(message.text() + " " + message.location());
           }
         });
     page.onPageError(complaints::add);

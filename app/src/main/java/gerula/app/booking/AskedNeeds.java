@@ -83,16 +83,7 @@ record AskedNeeds(Booking booking, NeedRules house, Map<UUID, String> ids) {
   }
 
   private static boolean isEarly(Facts facts) {
-    Optional<String> told = facts.text("callTime");
-    if (told.isEmpty()) {
-      return false;
-    }
-    try {
-      return LocalTime.parse(told.get()).isBefore(LocalTime.of(6, 0));
-    } catch (DateTimeParseException unreadable) {
-      facts.faults().unless(false, "callTime", "wrong-value", "A time is written like 05:40.");
-      return false;
-    }
+    return facts.time("callTime").filter(call -> call.isBefore(LocalTime.of(6, 0))).isPresent();
   }
 
   private static <E extends Enum<E> & Code> List<E> words(Facts facts, String name, Class<E> list) {

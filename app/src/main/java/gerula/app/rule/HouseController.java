@@ -6,11 +6,18 @@ import gerula.app.platform.workspace.SignedIn;
 import gerula.app.rule.HouseStore.StoredRules;
 import gerula.core.dates.DateClass;
 import gerula.core.dates.HouseLimit;
+import gerula.core.rule.BrushPractice;
+import gerula.core.rule.BulletPractice;
 import gerula.core.rule.Code;
+import gerula.core.rule.FeltPractice;
 import gerula.core.rule.HouseRules;
 import gerula.core.rule.PalettePractice;
+import gerula.core.rule.PencilPractice;
+import gerula.core.rule.PowderPractice;
 import gerula.core.rule.Practices;
 import gerula.core.rule.School;
+import gerula.core.rule.SoftPencilPractice;
+import gerula.core.rule.SpongePractice;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -71,11 +78,37 @@ class HouseController {
    * What is done where artists disagree; null: as most do it.
    *
    * @param palettes how palettes travel
+   * @param sprayPercent how strong the alcohol is that one sprays, % by volume, 1 to 100
    */
-  record PracticesDraft(@Nullable PalettePractice palettes) {
+  record PracticesDraft(
+      @Nullable PalettePractice palettes,
+      @Nullable PowderPractice powder,
+      @Nullable PencilPractice pencil,
+      @Nullable SoftPencilPractice softTwistUp,
+      @Nullable FeltPractice felt,
+      @Nullable BulletPractice bullet,
+      @Nullable SpongePractice sponge,
+      @Nullable BrushPractice brushes,
+      @Nullable Integer sprayPercent) {
 
-    Practices toPractices() {
-      return new Practices(palettes == null ? Practices.USUAL.palettes() : palettes);
+    Practices toPractices(Faults faults) {
+      int spray = or(sprayPercent, Practices.USUAL.sprayPercent());
+      faults.build("rules.practices.sprayPercent", () -> Practices.spray(spray));
+      faults.refuseIfAny();
+      return new Practices(
+          or(palettes, Practices.USUAL.palettes()),
+          or(powder, Practices.USUAL.powder()),
+          or(pencil, Practices.USUAL.pencil()),
+          or(softTwistUp, Practices.USUAL.softTwistUp()),
+          or(felt, Practices.USUAL.felt()),
+          or(bullet, Practices.USUAL.bullet()),
+          or(sponge, Practices.USUAL.sponge()),
+          or(brushes, Practices.USUAL.brushes()),
+          spray);
+    }
+
+    private static <T> T or(@Nullable T told, T usual) {
+      return told == null ? usual : told;
     }
   }
 
@@ -125,7 +158,7 @@ class HouseController {
           reservePercent,
           deliveryDays,
           shade,
-          practices == null ? Practices.USUAL : practices.toPractices());
+          practices == null ? Practices.USUAL : practices.toPractices(faults));
     }
   }
 

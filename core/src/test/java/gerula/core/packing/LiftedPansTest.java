@@ -25,6 +25,7 @@ import gerula.core.rule.HouseRules;
 import gerula.core.rule.HouseRulesBuilder;
 import gerula.core.rule.PalettePractice;
 import gerula.core.rule.Practices;
+import gerula.core.rule.PracticesBuilder;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
@@ -47,7 +48,10 @@ class LiftedPansTest extends GivenList {
   void theHouseLiftsPans() {
     house =
         HouseRulesBuilder.builder(HouseRules.USUAL)
-            .practices(new Practices(PalettePractice.LIFT_PANS))
+            .practices(
+                PracticesBuilder.builder(Practices.USUAL)
+                    .palettes(PalettePractice.LIFT_PANS)
+                    .build())
             .build();
   }
 

@@ -5,6 +5,7 @@ import gerula.core.rule.Code;
 import java.math.BigDecimal;
 import java.time.DateTimeException;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.YearMonth;
 import java.util.Arrays;
 import java.util.HashSet;
@@ -164,6 +165,20 @@ public final class Facts {
 
   public Optional<LocalDate> date(String name) {
     return text(name).flatMap(text -> parsed(name, text, LocalDate::parse));
+  }
+
+  /** A time of the day. */
+  public Optional<LocalTime> time(String name) {
+    return text(name)
+        .flatMap(
+            text -> {
+              try {
+                return Optional.of(LocalTime.parse(text));
+              } catch (DateTimeException unreadable) {
+                faults.unless(false, at(name), "wrong-value", "A time is written like 05:40.");
+                return Optional.empty();
+              }
+            });
   }
 
   /** A day, or a month that stands for its last day. */

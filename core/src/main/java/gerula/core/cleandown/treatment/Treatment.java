@@ -1,0 +1,130 @@
+package gerula.core.cleandown.treatment;
+
+import gerula.core.cleandown.Dilution;
+import gerula.core.kit.product.Form;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What becomes of a thing that was used, and what has to be done to it.
+ *
+ * @param steps in order; none where it is not used again
+ * @param readyAfterMinutes how long one waits before it may be used again, handwork not counted;
+ *     null where it is not used again, or where nobody can say
+ */
+public record Treatment(
+    Outcome outcome,
+    List<Step> steps,
+    @Nullable Integer readyAfterMinutes,
+    List<TreatmentFinding> findings,
+    List<Caution> cautions) {
+
+  /** A film of 70 % takes about two minutes, on pressed powder five. Common practice. */
+  private static final int DRY_MINUTES = 2;
+
+  private static final int DRY_ON_POWDER_MINUTES = 5;
+  private static final int SOAK_MINUTES = 10;
+
+  /** Brushes lie flat overnight, dense ones for a day. Common practice. */
+  static final int LAY_FLAT_MINUTES = 480;
+
+  static final int LAY_FLAT_DENSE_MINUTES = 1440;
+
+  public Treatment {
+    steps = List.copyOf(steps);
+    findings = List.copyOf(findings);
+    cautions = List.copyOf(cautions);
+  }
+
+  /** Empty where such a thing is not used in this way. */
+  public static Optional<Treatment> of(Treated one) {
+    return UsualTreatment.of(one)
+        .map(usual -> Incidents.override(one, usual))
+        .map(what -> what.done(one));
+  }
+
+  /**
+   * Minutes one waits in a step.
+   *
+   * @param form of what is treated
+   */
+  public static int minutes(Step step, Form form, boolean isDense) {
+    return switch (step) {
+      case DRY -> form == Form.PRESSED_POWDER ? DRY_ON_POWDER_MINUTES : DRY_MINUTES;
+      case SOAK -> SOAK_MINUTES;
+      case LAY_FLAT -> isDense ? LAY_FLAT_DENSE_MINUTES : LAY_FLAT_MINUTES;
+      default -> 0;
+    };
+  }
+
+  /** An outcome with its steps, before it is told what goes along with them. */
+  record Draft(Outcome outcome, List<Step> steps, boolean isChainOpen) {
+
+    static Draft treat(Step... steps) {
+      return new Draft(Outcome.TREAT, List.of(steps), false);
+    }
+
+    static Draft of(Outcome outcome) {
+      return new Draft(outcome, List.of(), false);
+    }
+
+    Draft leavingTheChainOpen() {
+      return new Draft(outcome, steps, true);
+    }
+
+    /** How long it takes until it may be used again. */
+    @Nullable Integer minutes(Treated one) {
+      if (!outcome.isReusable() || steps.contains(Step.TO_DIRTY_HOLDER)) {
+        return null;
+      }
+      return steps.stream()
+          .mapToInt(step -> Treatment.minutes(step, one.form(), one.isDense()))
+          .sum();
+    }
+
+    private Treatment done(Treated one) {
+      return new Treatment(outcome, steps, minutes(one), findings(one), cautions(one));
+    }
+
+    private List<TreatmentFinding> findings(Treated one) {
+      List<TreatmentFinding> findings = new ArrayList<>();
+      if (isChainOpen) {
+        findings.add(TreatmentFinding.CHAIN_STAYS_OPEN);
+      }
+      boolean isEffective = Dilution.isEffective(BigDecimal.valueOf(one.house().sprayPercent()));
+      if (steps.stream().anyMatch(Step::takesAlcohol) && !isEffective) {
+        findings.add(TreatmentFinding.OUTSIDE_EFFECTIVE_RANGE);
+      }
+      return findings;
+    }
+
+    private List<Caution> cautions(Treated one) {
+      List<Caution> cautions = new ArrayList<>();
+      if (one.incident() != null && one.incident().isInfection()) {
+        cautions.add(Caution.DO_NOT_WORK_THERE);
+      }
+      if (one.incident() == Incident.BLOOD) {
+        cautions.add(Caution.GLOVES_AND_SHARPS);
+      }
+      if (steps.contains(Step.DISINFECT_RATED)) {
+        cautions.add(Caution.RATED_AGENT);
+      }
+      if (steps.stream().anyMatch(Step::takesAlcohol)) {
+        cautions.add(Caution.NO_HEAT_OR_FLAME);
+      }
+      if (steps.contains(Step.SPRAY) || steps.contains(Step.MIST)) {
+        cautions.add(Caution.AIR_AND_EYES);
+      }
+      if (steps.contains(Step.SHARPEN) || one.form() == Form.SHARPENER) {
+        cautions.add(Caution.BLADES);
+      }
+      if (one.form() == Form.ELECTRICAL_TOOL && outcome.isReusable()) {
+        cautions.add(Caution.UNPLUG);
+      }
+      return cautions;
+    }
+  }
+}
