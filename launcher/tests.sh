@@ -1,12 +1,13 @@
 # Checks, tests, measurements, and what is made from them.
 
 # The tests' own cluster: it may lose everything and holds nothing, so it does not wait for the disk,
-# is not tidied, and does not take long to be signed in to.
+# is not tidied, does not take long to be signed in to, and plans a question once a connection.
 tests_cluster() {
   need_jdk
   need_maven
   SIGN_IN=md5 cluster_up test "-c fsync=off -c synchronous_commit=off -c full_page_writes=off" \
-    "-c wal_level=minimal -c max_wal_senders=0 -c autovacuum=off"
+    "-c wal_level=minimal -c max_wal_senders=0 -c autovacuum=off" \
+    "-c plan_cache_mode=force_generic_plan"
   need_database gerula_test
   need_database gerula_first
   need_database gerula_browser

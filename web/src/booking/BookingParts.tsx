@@ -71,6 +71,7 @@ function useWhen(onKind: (kind: string) => void): Fold {
       [booking.firstDay, booking.lastDay].filter(Boolean).join(" to "),
       booking.callTime && `call ${booking.callTime}`,
       booking.location,
+      booking.colleagues && `with ${booking.colleagues}`,
       booking.kind && word(booking.kind),
       booking.travel && word(booking.travel),
     ]),
@@ -80,6 +81,7 @@ function useWhen(onKind: (kind: string) => void): Fold {
         faults?.lastDay ||
         faults?.callTime ||
         faults?.location ||
+        faults?.colleagues ||
         faults?.days,
     ),
     fields: (
@@ -117,6 +119,14 @@ function useWhen(onKind: (kind: string) => void): Fold {
             label="Where"
             fault={faults?.location?.message}
             {...register("booking.location")}
+          />
+        </div>
+        <div className="col-span-2 max-hand:col-span-1">
+          <TextField
+            label="Who else works"
+            hint="artists, hair, assistants"
+            fault={faults?.colleagues?.message}
+            {...register("booking.colleagues")}
           />
         </div>
         <div className="col-span-4 max-hand:col-span-1">

@@ -47,6 +47,7 @@ export const bookingSchema = z.object({
     lastDay: typedDate("day"),
     callTime: typedTime(),
     location: z.string(),
+    colleagues: z.string(),
     conditions: z.array(z.string()),
     bags: z.array(z.string()),
     faces: z.array(face),
@@ -120,6 +121,7 @@ export function emptyBooking(today: string): BookingForm {
       lastDay: "",
       callTime: "",
       location: "",
+      colleagues: "",
       conditions: [],
       bags: [],
       faces: [newFace()],
@@ -138,6 +140,7 @@ export function fromBooking(booking: Booking): BookingForm {
       lastDay: dateText(booking.lastDay),
       callTime: (booking.callTime ?? "").slice(0, 5),
       location: booking.location,
+      colleagues: booking.colleagues,
       conditions: booking.conditions,
       bags: booking.bags,
       faces: booking.faces.map((face) => ({

@@ -16,6 +16,7 @@ import { gapLines, gapTitle, names, type PackingWords } from "../words/packing";
 import { amount, leftOf, mass } from "../words/quantities";
 import { ChangeList } from "./ChangeList";
 import { FaceLinks } from "./FaceLinks";
+import { AS_IT_WENT, HowItCameBack } from "./HowItCameBack";
 import { usePackingWords } from "./usePackingWords";
 import { useTicks } from "./useTicks";
 
@@ -135,15 +136,18 @@ function PutBackByHand({ list, words }: ByHand) {
   const { perform } = useActs();
   const [later, setLater] = useState<string[]>([]);
   const [under, setUnder] = useState(false);
+  const [told, setTold] = useState(AS_IT_WENT);
   const open = inWalkingOrder(list.lines, later, places, (line) => line.item.home);
   const line = open[0];
-  const putBack = async (items: string[], done: string) => {
+  const putBack = async (body: Partial<Schemas["PutBack"]>, done: string) => {
     setUnder(true);
     await perform<Schemas["PutBackResult"]>({
       path: `/api/bookings/${list.booking.id}/put-back`,
-      body: { items },
+      body,
       done,
-    }).catch(() => {});
+    })
+      .then(() => setTold(AS_IT_WENT))
+      .catch(() => {});
     setUnder(false);
   };
   if (!line) return <Headline>Everything is home.</Headline>;
@@ -171,7 +175,20 @@ function PutBackByHand({ list, words }: ByHand) {
               <>It has no home yet: give it one on its sheet.</>
             )
           }
-        />
+        >
+          <HowItCameBack
+            key={line.item.id}
+            line={line}
+            told={told}
+            onTell={setTold}
+            onFate={(fate) =>
+              void putBack(
+                { items: [line.item.id], fate },
+                `${shortName(line.item)}: ${fate === "missing" ? "missing" : "given away"}.`,
+              )
+            }
+          />
+        </Card>
       }
       then={open.slice(1)}
       thumb={
@@ -179,11 +196,17 @@ function PutBackByHand({ list, words }: ByHand) {
           <div className="grid grid-cols-2 gap-3">
             <Button
               className="min-h-12"
-              onClick={() => void putBack([], `Put back ${count(open.length, "item")}.`)}
+              onClick={() => void putBack({ items: [] }, `Put back ${count(open.length, "item")}.`)}
             >
               All {open.length} at once
             </Button>
-            <Button className="min-h-12" onClick={() => setLater([...later, line.item.id])}>
+            <Button
+              className="min-h-12"
+              onClick={() => {
+                setLater([...later, line.item.id]);
+                setTold(AS_IT_WENT);
+              }}
+            >
               Later
             </Button>
           </div>
@@ -191,7 +214,9 @@ function PutBackByHand({ list, words }: ByHand) {
             kind="solid"
             size="thumb"
             disabled={under || !line.item.home}
-            onClick={() => void putBack([line.item.id], `Put back ${shortName(line.item)}.`)}
+            onClick={() =>
+              void putBack({ items: [line.item.id], ...told }, `Put back ${shortName(line.item)}.`)
+            }
           >
             {under ? "Saving…" : "Put back"}
           </Button>
@@ -280,9 +305,9 @@ function Stage({ list, words, headline, card, then = [], thumb }: StageProps) {
   );
 }
 
-type CardProps = { line: Line; words: PackingWords; goes: ReactNode };
+type CardProps = { line: Line; words: PackingWords; goes: ReactNode; children?: ReactNode };
 
-function Card({ line, words, goes }: CardProps) {
+function Card({ line, words, goes, children }: CardProps) {
   const { item } = line;
   const faces = line.faces.map((id) => words.faces.get(id)?.name ?? "");
   return (
@@ -302,6 +327,7 @@ function Card({ line, words, goes }: CardProps) {
         {goes}
       </p>
       {item.note && <p className="text-soft">{item.note}</p>}
+      {children}
     </article>
   );
 }

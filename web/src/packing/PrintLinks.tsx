@@ -1,7 +1,12 @@
 import { buttonLook } from "../ui/Button";
 import { dateOrder } from "../words/dates";
 
-const PRINTS = { list: "Print the list", faces: "Face sheets", "touch-up": "Touch-up cards" };
+const PRINTS = {
+  list: "Print the list",
+  faces: "Face sheets",
+  "touch-up": "Touch-up cards",
+  values: "Values",
+};
 
 /** The booking on paper: whoever writes the month first has Letter in the printer. */
 export function PrintLinks({ booking }: { booking: string }) {

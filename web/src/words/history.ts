@@ -15,6 +15,7 @@ const ACTS: Record<string, string> = {
   "taken-out": "Taken out of the bag",
   departed: "Left with the bag",
   "put-back": "Put back",
+  "given-away": "Given away",
   lent: "Lent",
   "put-away": "Put away",
   // As it was called before.

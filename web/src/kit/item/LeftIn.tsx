@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useActs } from "../../api/acts";
 import type { Item } from "../../api/client";
+import { Glass } from "../../parts/Glass";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
 import { word } from "../../words/codes";
@@ -58,32 +59,5 @@ export function LeftIn({ item }: { item: Item }) {
         </Button>
       </form>
     </section>
-  );
-}
-
-const FILLED: Record<string, number> = {
-  full: 14,
-  "three-quarters": 10.5,
-  half: 7,
-  quarter: 3.5,
-  "last-of-it": 1.5,
-  empty: 0,
-};
-
-export function Glass({ level }: { level: string }) {
-  const filled = FILLED[level] ?? 0;
-  return (
-    <svg viewBox="0 0 10 16" width="10" height="16" aria-hidden="true">
-      <rect
-        x="0.75"
-        y="0.75"
-        width="8.5"
-        height="14.5"
-        rx="1.5"
-        fill="none"
-        stroke="currentColor"
-      />
-      <rect x="2" y={15 - filled} width="6" height={filled} fill="currentColor" />
-    </svg>
   );
 }

@@ -4,6 +4,7 @@ import type { Item } from "../../api/client";
 import { useToday } from "../../api/session";
 import { UsedOn } from "../../cleandown/UsedOn";
 import { DateField } from "../../parts/DateField";
+import { Glass } from "../../parts/Glass";
 import { neededDate, useTyped } from "../../parts/typed";
 import { Button } from "../../ui/Button";
 import { Sheet } from "../../ui/Sheet";
@@ -11,7 +12,6 @@ import { word } from "../../words/codes";
 import { dateText, nearDate } from "../../words/dates";
 import { shortName } from "../../words/items";
 import { LEVELS } from "../../words/lists";
-import { Glass } from "./LeftIn";
 
 type Props = { item: Item; open: boolean; onDone: () => void };
 

@@ -2,6 +2,9 @@
 -- is missing is done as most houses do it.
 alter table gerula.house_rules add column practices jsonb not null default '{}';
 
+-- Who else works on a booking, in words.
+alter table gerula.booking add column colleagues text not null default '';
+
 -- Photographs of looks, which stand by their ids in a face's looks and in what history keeps of it.
 create function gerula.look_pictures() returns table (id uuid)
   language sql stable

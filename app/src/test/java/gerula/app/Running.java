@@ -115,7 +115,8 @@ public final class Running implements BeforeAllCallback, ParameterResolver {
   }
 
   private static String url(String database) {
-    return "jdbc:postgresql://127.0.0.1:" + setting("GERULA_TEST_PORT") + "/" + database;
+    return "jdbc:postgresql://127.0.0.1:%s/%s?prepareThreshold=1"
+        .formatted(setting("GERULA_TEST_PORT"), database);
   }
 
   /** A connection as the role that owns the tables. */

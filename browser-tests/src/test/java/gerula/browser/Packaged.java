@@ -204,7 +204,8 @@ final class Packaged {
   }
 
   private String url() {
-    return "jdbc:postgresql://127.0.0.1:" + setting("GERULA_TEST_PORT") + "/" + database;
+    return "jdbc:postgresql://127.0.0.1:%s/%s?prepareThreshold=1"
+        .formatted(setting("GERULA_TEST_PORT"), database);
   }
 
   private static String setting(String name) {

@@ -32,6 +32,7 @@ import org.jspecify.annotations.Nullable;
  * @param travel how the bags get there, null as long as nobody said
  * @param choices what was decided about its list; null leaves it as it is
  * @param days those that differ from the others; null: none
+ * @param colleagues who else works there, in words; null: nobody is named
  */
 @RecordBuilder
 public record BookingDraft(
@@ -52,7 +53,9 @@ public record BookingDraft(
     @Nullable Travel travel,
     @Nullable @Valid ListChoices choices,
     @Nullable @Size(max = 366, message = "A booking has at most 366 days.")
-        List<@NotNull @Valid BookingDay> days) {
+        List<@NotNull @Valid BookingDay> days,
+    @Nullable @Size(max = 200, message = "Who else works takes at most 200 characters.")
+        String colleagues) {
 
   private static final LocalDate EARLIEST = LocalDate.of(2000, 1, 1);
   private static final LocalDate LATEST = LocalDate.of(2199, 12, 31);
@@ -72,11 +75,16 @@ public record BookingDraft(
         booking.kind(),
         booking.travel(),
         ListChoices.of(stored.choices()),
-        stored.days());
+        stored.days(),
+        stored.colleagues());
   }
 
   public @Nullable List<BookingDay> daysLaterBy(long more) {
     return days == null ? null : days.stream().map(day -> day.laterBy(more)).toList();
+  }
+
+  String toldColleagues() {
+    return colleagues == null ? "" : colleagues.strip();
   }
 
   List<BookingDay> toldDays() {

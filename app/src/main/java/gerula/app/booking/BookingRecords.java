@@ -71,6 +71,7 @@ public final class BookingRecords {
       LocalDate lastDay,
       @Nullable LocalTime callTime,
       String location,
+      String colleagues,
       List<Condition> conditions,
       List<UUID> bags,
       List<FaceView> faces,
@@ -91,6 +92,7 @@ public final class BookingRecords {
         .lastDay(stored.booking().lastDay())
         .callTime(stored.callTime())
         .location(stored.location())
+        .colleagues(stored.colleagues())
         .conditions(stored.booking().conditions().stream().sorted().toList())
         .bags(stored.bags())
         .faces(stored.booking().faces().stream().map(BookingRecords::view).toList())

@@ -195,6 +195,7 @@ public class BookingStore {
     row.setLastDay(draft.lastDay());
     row.setCallTime(draft.callTime());
     row.setLocation(draft.location().strip());
+    row.setColleagues(draft.toldColleagues());
     row.setConditions(codes(draft.conditions()));
     row.setBags(draft.bags().toArray(UUID[]::new));
     row.setKind(draft.kind() == null ? null : draft.kind().code());
@@ -289,6 +290,7 @@ public class BookingStore {
         booking,
         row.getCallTime(),
         row.getLocation(),
+        row.getColleagues(),
         List.of(row.getBags()),
         ChoiceRows.choices(row),
         BookingDay.of(row.getDays()),

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A booking with what the core does not ask about.
  *
+ * @param colleagues who else works there, in words
  * @param choices what the artist decided about its list
  * @param days those that differ from the others, in order
  * @param departedAt when its bags left, null before
@@ -20,6 +21,7 @@ public record StoredBooking(
     Booking booking,
     @Nullable LocalTime callTime,
     String location,
+    String colleagues,
     List<UUID> bags,
     Choices choices,
     List<BookingDay> days,
@@ -33,6 +35,7 @@ public record StoredBooking(
         booking,
         draft.callTime(),
         draft.location(),
+        draft.toldColleagues(),
         draft.bags(),
         Choices.NONE,
         draft.toldDays(),
@@ -47,6 +50,7 @@ public record StoredBooking(
         changed,
         draft.callTime(),
         draft.location(),
+        draft.toldColleagues(),
         draft.bags(),
         choices,
         draft.toldDays(),

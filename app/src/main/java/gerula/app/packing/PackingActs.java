@@ -11,18 +11,15 @@ import gerula.app.kit.place.Slots;
 import gerula.app.kit.place.StoredPlace;
 import gerula.app.kit.place.Whereabouts;
 import gerula.app.ledger.Act;
-import gerula.app.ledger.Answers;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
 import gerula.app.packing.PackingRecords.LineView;
-import gerula.app.packing.PackingRecords.PutBackResult;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.place.PlaceTree;
 import gerula.core.packing.TakenReason;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -32,7 +29,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
-/** Ticking off, departing, putting back. */
+/** Ticking off and departing. */
 @Component
 class PackingActs {
 
@@ -46,7 +43,6 @@ class PackingActs {
   private final Kit kit;
   private final PackedStore packed;
   private final Ledger ledger;
-  private final Answers answers;
   private final Clock clock;
 
   PackingActs(
@@ -60,7 +56,6 @@ class PackingActs {
       Kit kit,
       PackedStore packed,
       Ledger ledger,
-      Answers answers,
       Clock clock) {
     this.packing = packing;
     this.bookings = bookings;
@@ -72,7 +67,6 @@ class PackingActs {
     this.kit = kit;
     this.packed = packed;
     this.ledger = ledger;
-    this.answers = answers;
     this.clock = clock;
   }
 
@@ -204,13 +198,6 @@ class PackingActs {
         .toList();
   }
 
-  /** Whether the bag is out for another booking too. */
-  private boolean isOutOn(UUID bag, UUID except) {
-    return bookingStore.all().stream()
-        .filter(one -> !one.booking().id().equals(except) && one.bags().contains(bag))
-        .anyMatch(one -> one.departedAt() != null && one.backAt() == null);
-  }
-
   private static void refuseUnlessReady(StoredBooking booking, Map<UUID, UUID> goesTo) {
     if (booking.bags().isEmpty()) {
       throw Refused.notNow("no-bag", "No bag is chosen for this booking. Choose one first.");
@@ -219,75 +206,6 @@ class PackingActs {
       throw Refused.notNow(
           "nothing-packed", "Nothing is ticked off yet. Tick off what is in the bag first.");
     }
-  }
-
-  /**
-   * Back home. The booking is back when nothing is out for it any more.
-   *
-   * @param wanted what to put back, or empty for everything that is out
-   */
-  PutBackResult putBack(SignedIn who, UUID actId, UUID bookingId, List<UUID> wanted) {
-    List<UUID> done = new ArrayList<>();
-    List<UUID> withoutHome = new ArrayList<>();
-    return answers.once(
-        who,
-        actId,
-        () -> putBack(who, actId, bookingId, wanted, done, withoutHome),
-        () -> new PutBackResult(done.size(), withoutHome));
-  }
-
-  private void putBack(
-      SignedIn who,
-      UUID actId,
-      UUID bookingId,
-      List<UUID> wanted,
-      List<UUID> done,
-      List<UUID> withoutHome) {
-    ledger.perform(
-        who,
-        actId,
-        "put-back",
-        Map.of("booking", bookingId),
-        act -> {
-          StoredBooking booking = lockedBooking(bookingId);
-          if (booking.departedAt() == null || booking.backAt() != null) {
-            throw Refused.notNow("not-away", "Nothing is out for this booking.");
-          }
-          PlaceTree before = places.tree();
-          Set<UUID> out = packed.of(bookingId);
-          List<UUID> chosen =
-              wanted.isEmpty()
-                  ? List.copyOf(out)
-                  : wanted.stream().distinct().filter(out::contains).toList();
-          for (StoredItem item : kit.inKit(act, chosen)) {
-            putBackOne(act, item, done, withoutHome);
-          }
-          if (packed.of(bookingId).isEmpty()) {
-            booking.bags().stream()
-                .filter(bag -> !isOutOn(bag, bookingId))
-                .forEach(bag -> whereabouts.comeBack(act, before, bag));
-            act.touch(
-                ThingKind.BOOKING_THING,
-                bookingId,
-                () -> bookingStore.setBack(bookingId, clock.instant()));
-          }
-        });
-  }
-
-  private void putBackOne(Act act, StoredItem item, List<UUID> done, List<UUID> withoutHome) {
-    UUID id = item.item().id();
-    UUID home = item.item().home();
-    if (home == null) {
-      withoutHome.add(id);
-      return;
-    }
-    moveTo(act, item, home);
-    act.touch(ThingKind.PACKED_THING, id, () -> packed.remove(id));
-    done.add(id);
-  }
-
-  private void moveTo(Act act, StoredItem item, UUID place) {
-    handling.became(act, item, item.item().movedTo(place));
   }
 
   private StoredBooking lockedBooking(UUID id) {

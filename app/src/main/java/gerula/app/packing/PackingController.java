@@ -6,7 +6,9 @@ import gerula.app.packing.PackingRecords.PackingListView;
 import gerula.app.packing.PackingRecords.PutBackResult;
 import gerula.app.packing.PackingRecords.TriedList;
 import gerula.app.packing.PackingRecords.WhyNotView;
+import gerula.app.platform.errors.Faults;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.core.kit.item.Level;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -14,6 +16,7 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -33,10 +36,13 @@ class PackingController {
 
   private final Packing packing;
   private final PackingActs acts;
+  private final PuttingBack puttingBack;
   private final Choosing choosing;
   private final Ahead ahead;
 
-  PackingController(Packing packing, PackingActs acts, Choosing choosing, Ahead ahead) {
+  PackingController(
+      Packing packing, PackingActs acts, PuttingBack puttingBack, Choosing choosing, Ahead ahead) {
+    this.puttingBack = puttingBack;
     this.ahead = ahead;
     this.packing = packing;
     this.acts = acts;
@@ -91,8 +97,40 @@ class PackingController {
   /** The bags leave. */
   record Depart(@NotNull UUID actId) {}
 
-  /** Things to put back; empty for everything that is out. */
-  record PutBack(@NotNull UUID actId, @NotNull @Size(max = 2000) List<@NotNull UUID> items) {}
+  /**
+   * Things that come back.
+   *
+   * @param items empty for everything that is out
+   * @param fate what became of them; null: they are home
+   * @param used whether they touched somebody; null: what is known of them stays
+   * @param level how much of it is left, of one thing at a time; null: as it was
+   * @param left the same exactly
+   */
+  record PutBack(
+      @NotNull UUID actId,
+      @NotNull @Size(max = 2000) List<@NotNull UUID> items,
+      PuttingBack.@Nullable Fate fate,
+      @Nullable Boolean used,
+      @Nullable Level level,
+      @Nullable BigDecimal left) {
+
+    PuttingBack.CameBack toCameBack() {
+      boolean isMeasured = level != null || left != null;
+      new Faults()
+          .unless(
+              !isMeasured || items.size() == 1,
+              "left",
+              "rule",
+              "How much is left is told of one item at a time.")
+          .refuseIfAny();
+      return new PuttingBack.CameBack(
+          items,
+          fate == null ? PuttingBack.Fate.HOME : fate,
+          Boolean.TRUE.equals(used),
+          level,
+          left);
+    }
+  }
 
   /** How the bookings that are still to leave stand, the next twelve. */
   @GetMapping("/api/bookings/readiness")
@@ -200,6 +238,6 @@ class PackingController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody PutBack asked) {
-    return acts.putBack(who, asked.actId(), id, asked.items());
+    return puttingBack.putBack(who, asked.actId(), id, asked.toCameBack());
   }
 }

@@ -3,6 +3,7 @@ package gerula.app.packing;
 import gerula.app.booking.BookingRecords.BookingView;
 import gerula.app.booking.BookingRecords.FaceView;
 import gerula.app.booking.LookDraft;
+import gerula.app.kit.WholeKit;
 import gerula.app.kit.place.PlaceStore;
 import gerula.app.packing.PackingRecords.DrawnItem;
 import gerula.app.packing.PackingRecords.LineView;
@@ -49,7 +50,9 @@ class Prints {
     /** A page a face, to work from and to hand over. */
     FACES,
     /** A card a face that takes something home. */
-    TOUCH_UP
+    TOUCH_UP,
+    /** Everything with what it cost. */
+    VALUES
   }
 
   private static final DateTimeFormatter DAY =
@@ -57,11 +60,13 @@ class Prints {
   private static final double CARD_MM = 62;
 
   private final Packing packing;
+  private final WholeKit kit;
   private final PlaceStore places;
   private final Workspaces workspaces;
 
-  Prints(Packing packing, PlaceStore places, Workspaces workspaces) {
+  Prints(Packing packing, WholeKit kit, PlaceStore places, Workspaces workspaces) {
     this.packing = packing;
+    this.kit = kit;
     this.places = places;
     this.workspaces = workspaces;
   }
@@ -75,6 +80,11 @@ class Prints {
         case LIST -> list(paper, list, tree);
         case FACES -> faces(paper, list, tree);
         case TOUCH_UP -> cards(paper, list);
+        case VALUES -> {
+          paper.text(Paper.Letters.TITLE, list.booking().title());
+          paper.text(Paper.Letters.PLAIN, when(list.booking()));
+          ValueList.print(paper, list, workspaces.read(who.workspace(), () -> kit.now().byId()));
+        }
       }
       return paper.done();
     }
@@ -291,7 +301,8 @@ class Prints {
     return Stream.of(
             days,
             booking.callTime() == null ? "" : "call " + booking.callTime(),
-            booking.location())
+            booking.location(),
+            booking.colleagues().isEmpty() ? "" : "with " + booking.colleagues())
         .filter(text -> !text.isEmpty())
         .collect(Collectors.joining(", "));
   }
@@ -343,7 +354,7 @@ class Prints {
     return names;
   }
 
-  private static String name(ListedProduct product) {
+  static String name(ListedProduct product) {
     return called(product.name(), product.shade());
   }
 

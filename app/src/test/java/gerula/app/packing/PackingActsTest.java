@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gerula.app.Client;
 import gerula.app.Kits;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -31,6 +32,53 @@ class PackingActsTest extends GivenBooking {
     client.post(path("depart"), act()).expect(204);
     client.post(path("put-back"), Kits.tick()).expect(200);
     assertThat(place(belt).path("parent").asString()).isEqualTo(drawer);
+  }
+
+  /** Used, emptier, missing or given away: told where it is put back, and undone with it. */
+  @Test
+  void howAThingCameBackIsToldWithIt() {
+    String spent = Kits.addPowder(client, drawer);
+    String lost = Kits.addPowder(client, drawer);
+    String given = Kits.addPowder(client, drawer);
+    for (String one : List.of(spent, lost, given)) {
+      client.post(path("decide-item"), decide(one)).expect(204);
+      pack(one).expect(204);
+    }
+    client.post(path("depart"), act()).expect(204);
+    ObjectNode used = Kits.tick(spent).put("used", true).put("left", 3.5);
+    client.post(path("put-back"), used).expect(200);
+    JsonNode back = item(spent);
+    assertThat(back.path("left").decimalValue()).isEqualByComparingTo("3.5");
+    assertThat(back.path("cleanliness").asString()).isEqualTo("used");
+    assertThat(back.path("now").asString()).isEqualTo(drawer);
+    client.post("/api/ledger/" + used.path("actId").asString() + "/undo", act()).expect(204);
+    assertThat(item(spent).path("left").decimalValue()).isEqualByComparingTo("12.5");
+    assertThat(item(spent).path("now").asString()).isEqualTo(bag);
+    client.post(path("put-back"), Kits.tick(spent).put("level", "half")).expect(200);
+    assertThat(item(spent).path("left").decimalValue()).isEqualByComparingTo("15");
+    client.post(path("put-back"), Kits.tick(lost).put("fate", "missing")).expect(200);
+    assertThat(item(lost).path("now").isNull()).isTrue();
+    assertThat(stage()).isEqualTo("away");
+    ObjectNode gift = Kits.tick(given).put("fate", "given-away");
+    client.post(path("put-back"), gift).expect(200);
+    assertThat(item(given).path("discardCause").asString()).isEqualTo("given-away");
+    // Nothing is out any more, though not everything came home.
+    assertThat(stage()).isEqualTo("back");
+    client.post("/api/ledger/" + gift.path("actId").asString() + "/undo", act()).expect(204);
+    assertThat(stage()).isEqualTo("away");
+    assertThat(item(given).path("now").asString()).isEqualTo(bag);
+    ObjectNode both = Kits.tick(given, spent).put("level", "half");
+    client.post(path("put-back"), both).expect(422);
+    client.post(path("put-back"), Kits.tick(given).put("left", 900)).expect(422);
+    assertThat(stage()).isEqualTo("away");
+  }
+
+  private JsonNode item(String id) {
+    return client.get("/api/items/" + id).expect(200).body().path("item");
+  }
+
+  private static ObjectNode decide(String item) {
+    return act().put("item", item).put("choice", "add");
   }
 
   /** Where the house does so, a pan leaves its palette for one that weighs less. */

@@ -63,6 +63,12 @@ class PrintTest {
   }
 
   @Test
+  void whatGoesAlongIsListedWithItsValue() throws IOException {
+    assertThat(text("values", "a4"))
+        .contains("Portraits", "What goes along", "Thing one", "not known", "No price is known.");
+  }
+
+  @Test
   void aFaceHasAPageWithWhatMustNotTouchHerFirst() throws IOException {
     String text = text("faces", "a4");
     assertThat(text).startsWith("Cellist").contains("Reacts to latex.", "depth 5.5, normal skin");

@@ -122,6 +122,7 @@ class CalendarBookings {
         null,
         null,
         null,
+        null,
         null);
   }
 

@@ -10,7 +10,6 @@ import gerula.core.kit.item.CleanState;
 import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.item.Level;
-import gerula.core.quantity.Quantity;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
@@ -160,26 +159,7 @@ class Using {
         "measured",
         act -> {
           StoredItem item = kit.inKit(id);
-          handling.became(act, item, item.item().measured(left(item, level, left)));
+          handling.became(act, item, item.item().measured(LeftTold.of(item, level, left)));
         });
-  }
-
-  private static Quantity left(
-      StoredItem item, @Nullable Level level, @Nullable BigDecimal exactly) {
-    Faults faults = new Faults();
-    faults.unless(
-        (level == null) != (exactly == null),
-        "left",
-        "rule",
-        "Say either a level or exactly how much is left.");
-    faults.refuseIfAny();
-    Quantity size = item.item().size();
-    Quantity left =
-        level != null
-            ? level.of(size)
-            : faults.build("left", () -> Quantity.of(exactly, size.unit())).orElse(size);
-    Obstacles.toHolding(faults, "left", size, left);
-    faults.refuseIfAny();
-    return left;
   }
 }
