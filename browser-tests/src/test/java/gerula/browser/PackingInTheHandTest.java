@@ -52,9 +52,14 @@ class PackingInTheHandTest extends WithTheDemo {
     departByApi();
     artist.page.reload();
     assertThat(artist.sentence()).containsText("3 still out");
+    artist.press("It was used").click();
     artist.press("Put back").click();
     assertThat(artist.sentence()).containsText("2 still out");
-    artist.press("All 2 at once").click();
+    assertThat(artist.press("It was used")).hasAttribute("aria-pressed", "false");
+    artist.page.getByText("It did not come back").click();
+    artist.press("Missing").click();
+    assertThat(artist.sentence()).containsText("1 still out");
+    artist.press("All 1 at once").click();
     assertThat(artist.sentence()).containsText("everything is back home");
   }
 
