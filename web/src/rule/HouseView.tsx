@@ -15,6 +15,7 @@ import { showFaults } from "../ui/faults";
 import { Without } from "../ui/Without";
 import { capital, count, word } from "../words/codes";
 import { fullName } from "../words/items";
+import { Matters } from "./Matters";
 
 type House = Schemas["HouseView"];
 
@@ -41,7 +42,17 @@ const RULES = z.object({
   reservePercent: neededWhole("Say how many percent."),
   deliveryDays: neededWhole("Say how many days."),
   shadeLimit: neededNumber("Say how far a base may be off."),
-  practices: z.looseObject({ palettes: z.enum(["keep-whole", "lift-pans"]) }),
+  practices: z.object({
+    palettes: z.enum(["keep-whole", "lift-pans"]),
+    powder: z.string(),
+    pencil: z.string(),
+    softTwistUp: z.string(),
+    felt: z.string(),
+    bullet: z.string(),
+    sponge: z.string(),
+    brushes: z.string(),
+    sprayPercent: neededWhole("Say how strong it is."),
+  }),
 });
 
 type Draft = z.input<typeof RULES>;
@@ -113,7 +124,7 @@ function Rules({ house }: { house: House }) {
           slots.
         </p>
       )}
-      <div className="grid max-w-4xl grid-cols-4 items-start gap-4 max-hand:grid-cols-1">
+      <div className="grid max-w-6xl grid-cols-5 items-start gap-4 max-hand:grid-cols-1">
         <TextField
           label="Replace eye products"
           hint="days early"
@@ -138,17 +149,18 @@ function Rules({ house }: { house: House }) {
           inputMode="decimal"
           {...field("shadeLimit")}
         />
+        <TextField
+          label="Alcohol you spray"
+          hint="% by volume"
+          inputMode="numeric"
+          {...field("practices.sprayPercent")}
+        />
       </div>
-      <div className="flex flex-wrap gap-2">
-        <Button kind="solid" disabled={!isChanged} onClick={() => void save()}>
-          Save
-        </Button>
-        {isChanged && (
-          <Button kind="bare" onClick={() => form.reset(draftOf(house))}>
-            Cancel
-          </Button>
-        )}
-      </div>
+      <Matters
+        sprayPercent={meant?.practices.sprayPercent ?? null}
+        held={draft.practices}
+        onHold={(practice, way) => form.setValue(`practices.${practice}`, way)}
+      />
       <TimeZone />
       <Limits
         house={house}
@@ -156,6 +168,16 @@ function Rules({ house }: { house: House }) {
         fault={(dateClass) => form.getFieldState(`own.${dateClass}`, form.formState).error?.message}
         onChange={(dateClass, months) => form.setValue(`own.${dateClass}`, months)}
       />
+      {isChanged && (
+        <div className="sticky bottom-0 z-10 flex flex-wrap gap-2 bg-sheet py-3 max-hand:bottom-(--foot)">
+          <Button kind="solid" onClick={() => void save()}>
+            Save
+          </Button>
+          <Button kind="bare" onClick={() => form.reset(draftOf(house))}>
+            Cancel
+          </Button>
+        </div>
+      )}
     </div>
   );
 }
@@ -203,7 +225,7 @@ function draftOf(house: House): Draft {
     reservePercent: String(house.reservePercent),
     deliveryDays: String(house.deliveryDays),
     shadeLimit: String(house.shadeLimit),
-    practices: house.practices,
+    practices: { ...house.practices, sprayPercent: String(house.practices.sprayPercent) },
   };
 }
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { amount, decimal, figure, mass } from "./quantities";
+import { amount, decimal, duration, figure, mass } from "./quantities";
 
 describe("numbers as they are shown", () => {
   it("keep what little there is", () => {
@@ -12,6 +12,13 @@ describe("numbers as they are shown", () => {
   it("count pieces in words of their own", () => {
     expect(amount(1, "piece")).toBe("1 piece");
     expect(amount(40, "piece")).toBe("40 pieces");
+  });
+
+  it("tell how long something takes", () => {
+    expect(duration(40)).toBe("40 s");
+    expect(duration(95)).toBe("2 min");
+    expect(duration(3600)).toBe("1 h");
+    expect(duration(3900)).toBe("1 h 5 min");
   });
 
   it("weigh in kilograms from one on", () => {

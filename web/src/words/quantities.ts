@@ -37,6 +37,15 @@ export function leftOf(item: Measured): string {
   return `${amount(item.left, unit)} of ${figure(item.size)}`;
 }
 
+/** "40 s", "2 min", "1 h 5 min". */
+export function duration(seconds: number): string {
+  if (seconds < 60) return `${seconds} s`;
+  const minutes = Math.round(seconds / 60);
+  if (minutes < 60) return `${minutes} min`;
+  const rest = minutes % 60;
+  return `${Math.floor(minutes / 60)} h${rest ? ` ${rest} min` : ""}`;
+}
+
 export function share(part: number): string {
   return `${Math.round(part * 100)} %`;
 }

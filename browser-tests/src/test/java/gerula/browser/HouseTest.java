@@ -3,6 +3,7 @@ package gerula.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
@@ -29,6 +30,37 @@ class HouseTest {
       assertThat(artist.page.getByText("between 1 and 120 months").first()).isVisible();
       assertThat(artist.complaintsBesideRefusals()).isEmpty();
     }
+  }
+
+  /** With what each would mean for one's own kit, before one chooses. */
+  @Test
+  void oneChoosesHowThingsAreTreatedBetweenTwoFaces() {
+    try (Person artist = new Person(Person.Stance.DESK).withTheDemo()) {
+      artist.goTo("/house");
+      Locator section =
+          artist.page.getByRole(
+              AriaRole.REGION, new Page.GetByRoleOptions().setName("Between two faces"));
+      assertThat(section.getByText("you share 24 pressed powders")).isVisible();
+      Locator wipe = section.getByText("Wipe the top layer off", exactly());
+      assertThat(section.getByText("Outside 60 to 90 %")).hasCount(0);
+      artist.page.getByLabel("Alcohol you spray").fill("95");
+      assertThat(section.getByText("Outside 60 to 90 %").first()).isVisible();
+      wipe.click();
+      artist.press("Save").click();
+      assertThat(artist.page.getByText("Saved the house rules.")).isVisible();
+      artist.page.reload();
+      Locator chosen = section.locator("[aria-pressed=true]");
+      assertThat(chosen.first()).containsText("Wipe the top layer off");
+      assertThat(artist.page.getByLabel("Alcohol you spray")).hasValue("95");
+      artist.page.getByLabel("Alcohol you spray").fill("195");
+      artist.press("Save").click();
+      assertThat(artist.page.getByText("A strength lies between 1 and 100 %").first()).isVisible();
+      assertThat(artist.complaintsBesideRefusals()).isEmpty();
+    }
+  }
+
+  private static Locator.GetByTextOptions exactly() {
+    return new Locator.GetByTextOptions().setExact(true);
   }
 
   @Test
