@@ -122,6 +122,11 @@ class PackingController {
               "left",
               "rule",
               "How much is left is told of one item at a time.")
+          .unless(
+              fate == null || fate == PuttingBack.Fate.HOME || !items.isEmpty(),
+              "items",
+              "rule",
+              "Say which items did not come back.")
           .refuseIfAny();
       return new PuttingBack.CameBack(
           items,

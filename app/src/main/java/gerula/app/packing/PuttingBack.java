@@ -143,7 +143,8 @@ class PuttingBack {
                   ? List.copyOf(out)
                   : told.items().stream().distinct().filter(out::contains).toList();
           for (StoredItem item : kit.inKit(act, chosen)) {
-            comesBack(act, measuredAndUsed(act, item, told), told.fate(), done, withoutHome);
+            comesBack(
+                act, before, measuredAndUsed(act, item, told), told.fate(), done, withoutHome);
           }
           if (packed.of(bookingId).isEmpty()) {
             isBack(act, booking, before);
@@ -169,14 +170,16 @@ class PuttingBack {
   }
 
   private void comesBack(
-      Act act, StoredItem item, Fate fate, List<UUID> done, List<UUID> withoutHome) {
+      Act act,
+      PlaceTree before,
+      StoredItem item,
+      Fate fate,
+      List<UUID> done,
+      List<UUID> withoutHome) {
     UUID id = item.id();
     switch (fate) {
       case GIVEN_AWAY -> discarding.discard(act, item, DiscardCause.GIVEN_AWAY);
-      case MISSING -> {
-        handling.release(act, id);
-        handling.became(act, item, item.item().movedTo(null));
-      }
+      case MISSING -> whereabouts.isMissing(act, before, item);
       case HOME -> {
         UUID home = item.item().home();
         if (home == null) {

@@ -70,6 +70,7 @@ class PackingActsTest extends GivenBooking {
     ObjectNode both = Kits.tick(given, spent).put("level", "half");
     client.post(path("put-back"), both).expect(422);
     client.post(path("put-back"), Kits.tick(given).put("left", 900)).expect(422);
+    client.post(path("put-back"), Kits.tick().put("fate", "missing")).expect(422);
     assertThat(stage()).isEqualTo("away");
   }
 

@@ -271,6 +271,15 @@ public class Whereabouts {
     }
   }
 
+  /**
+   * It was looked for and is not there, and nor is what lies in it.
+   *
+   * @param before where everything was when the act began
+   */
+  public void isMissing(Act act, PlaceTree before, StoredItem item) {
+    moveOne(act, before, item, null, null);
+  }
+
   /** A thing that is a place takes all it holds along. */
   private void moveOne(
       Act act,

@@ -28,11 +28,8 @@ final class CleaningOrder {
   }
 
   CleaningPlan best() {
-    List<Handwork> single = byTail(false);
-    List<Handwork> drawn = byTail(true);
-    List<Handwork> order = seconds(drawn) <= seconds(single) ? drawn : single;
-    fewest = seconds(order);
-    shortest = order;
+    shortest = byTail();
+    fewest = seconds(shortest);
     int[] next = new int[chains.size()];
     long[] free = new long[chains.size()];
     for (int chain = 0; chain < next.length; chain++) {
@@ -107,8 +104,8 @@ final class CleaningOrder {
     return Math.max(hands, longest);
   }
 
-  /** One after the other, whatever can be begun and has the longest tail. */
-  private List<Handwork> byTail(boolean isDrawnTogether) {
+  /** Whatever can be begun: more of the same first, then what has the longest tail. */
+  private List<Handwork> byTail() {
     List<Handwork> order = new ArrayList<>();
     int[] next = new int[chains.size()];
     long[] free = new long[chains.size()];
@@ -118,7 +115,7 @@ final class CleaningOrder {
     long now = 0;
     Step last = null;
     while (true) {
-      int chosen = choose(next, free, now, isDrawnTogether ? last : null);
+      int chosen = choose(next, free, now, last);
       if (chosen < 0) {
         return order;
       }
@@ -272,21 +269,28 @@ final class CleaningOrder {
     long now = 0;
     int hands = 0;
     for (List<Handwork> act : acts(order)) {
-      long from = -1;
+      List<UUID> things = new ArrayList<>();
+      long from = Math.max(now, free[act.getFirst().chain]);
       long ready = 0;
       for (Handwork one : act) {
         Chain.Stage stage = chains.get(one.chain).steps().get(one.at);
+        if (free[one.chain] > now && !things.isEmpty()) {
+          // Hands would wait in the middle of it: what can be done is one act, the rest another.
+          acts.add(act(stage.step(), things, from, now, ready));
+          things = new ArrayList<>();
+          ready = 0;
+        }
         long begins = Math.max(now, free[one.chain]);
-        from = from < 0 ? begins : from;
+        from = things.isEmpty() ? begins : from;
         now = begins + stage.seconds();
         hands += stage.seconds();
         free[one.chain] = now;
         next[one.chain] = one.at + 1;
         afterWaits(one.chain, next, free);
         ready = Math.max(ready, free[one.chain]);
+        things.add(chains.get(one.chain).thing());
       }
-      List<UUID> things = act.stream().map(one -> chains.get(one.chain).thing()).toList();
-      acts.add(new CleaningAct(step(act.getFirst()), things, (int) from, (int) now, (int) ready));
+      acts.add(act(step(act.getFirst()), things, from, now, ready));
     }
     long end = acts.stream().mapToInt(CleaningAct::readyAt).max().orElse(0);
     for (long ready : free) {
@@ -294,5 +298,9 @@ final class CleaningOrder {
     }
     acts.sort(Comparator.comparingInt(CleaningAct::from));
     return new CleaningPlan(acts, (int) end, hands);
+  }
+
+  private static CleaningAct act(Step step, List<UUID> things, long from, long until, long ready) {
+    return new CleaningAct(step, things, (int) from, (int) until, (int) ready);
   }
 }

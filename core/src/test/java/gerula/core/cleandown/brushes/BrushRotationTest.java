@@ -88,6 +88,15 @@ class BrushRotationTest {
     assertThat(plan(List.of(), days(2, "08:00", "18:00", 3)).unserved()).isEqualTo(6);
     assertThat(plan(List.of(set("A", 3, false)), List.of()).days()).isEmpty();
     assertThatThrownBy(() -> set("A", 0, false)).hasMessageContaining("1 to 200");
+    assertThatThrownBy(() -> set("A", 201, false)).hasMessageContaining("1 to 200");
+    assertThat(set("A", 200, false).brushes()).isEqualTo(200);
+    assertThat(day(0, "08:00", "18:00", 100).faces()).isEqualTo(100);
+    assertThatThrownBy(() -> day(0, "08:00", "18:00", 101)).hasMessageContaining("0 to 100");
+    Duration most = Duration.ofHours(240);
+    assertThat(BrushTimes.drying(most)).isEqualTo(most);
+    assertThat(BrushTimes.washing(Duration.ofHours(1))).isEqualTo(Duration.ofHours(1));
+    assertThatThrownBy(() -> BrushTimes.washing(Duration.ofSeconds(3601)))
+        .hasMessageContaining("1 hours");
   }
 
   static LongStream rounds() {

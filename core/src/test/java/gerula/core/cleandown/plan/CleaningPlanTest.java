@@ -78,6 +78,44 @@ class CleaningPlanTest {
     isSound(chains, plan);
   }
 
+  /** More than can be tried: it is still no longer than what nobody could do without. */
+  @Test
+  void aLargeCleanDownTakesNoLongerThanHandsAndWaitsMust() {
+    List<Chain> chains = new ArrayList<>();
+    for (int i = 0; i < 30; i++) {
+      chains.add(chain(new Stage(Step.WIPE, 5)));
+      chains.add(chain(new Stage(Step.SPRAY, 2), new Stage(Step.DRY, 300)));
+    }
+    for (int i = 0; i < 3; i++) {
+      chains.add(
+          chain(
+              new Stage(Step.WASH, 900),
+              new Stage(Step.LAY_FLAT, 28_800),
+              new Stage(Step.WIPE_HANDLE, 5)));
+    }
+    CleaningPlan plan = CleaningPlan.of(chains);
+    isSound(chains, plan);
+    // The washing place is free when the third set is washed; that dries, and its handles are
+    // wiped.
+    assertThat(plan.seconds()).isEqualTo(3 * 900 + 28_800 + 5);
+    assertThat(plan.acts())
+        .extracting(CleaningAct::step)
+        .containsExactlyInAnyOrder(
+            Step.WASH, Step.SPRAY, Step.WIPE, Step.WIPE_HANDLE, Step.WIPE_HANDLE, Step.WIPE_HANDLE);
+    assertThat(plan.acts().getFirst().step()).isEqualTo(Step.WASH);
+  }
+
+  @Test
+  void whatIsWaitedForAtTheBeginningDelaysOnlyItself() {
+    Chain wet = chain(new Stage(Step.DRY, 100), new Stage(Step.SHARPEN, 30));
+    Chain other = chain(new Stage(Step.WIPE, 40));
+    CleaningPlan plan = CleaningPlan.of(List.of(wet, other));
+    assertThat(plan.seconds()).isEqualTo(130);
+    assertThat(plan.acts()).extracting(CleaningAct::from).containsExactly(0, 100);
+    assertThat(plan.acts()).extracting(CleaningAct::until).containsExactly(40, 130);
+    assertThat(plan.acts()).extracting(CleaningAct::readyAt).containsExactly(40, 130);
+  }
+
   /** Eighty things are put in order in a moment. */
   @Test
   void aWholeCleanDownIsSound() {

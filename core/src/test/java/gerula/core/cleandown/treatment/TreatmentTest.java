@@ -171,6 +171,16 @@ class TreatmentTest {
         "metal-tool | direct | dropped | treat: wipe-residue, spray, dry = 2",
         "cream | palette | dropped | discard",
         "thin-spray | spray | dropped | treat: wipe = 0",
+        "pressed-powder | palette | dropped | discard",
+        "loose-powder | applicator | dropped | discard",
+        "felt-tip-pen | direct | dropped | discard",
+        "sharpenable-pencil | palette | dropped | treat: spray, dry, sharpen, spray, dry = 4",
+        "alcohol-activated-palette | palette | dropped | treat: spray, dry = 2",
+        "brush-synthetic | direct | dropped | treat: to-dirty-holder",
+        "electrical-tool | direct | dropped | treat: wipe-residue, spray, dry = 2",
+        "sharpener | direct | blood | treat: wash, disinfect-rated, dry = 2",
+        "aerosol | spray | blood | treat: wash, disinfect-rated, dry = 2",
+        "lashes | direct | blood | discard",
         "cream | palette | sneezed-on | treat: scrape-layer, spray, dry = 2",
         "loose-powder | applicator | sneezed-on | treat: scrape-layer, spray, dry = 2",
         "mascara | double-dip | sneezed-on | discard",
@@ -183,6 +193,45 @@ class TreatmentTest {
     Incident happened = Code.of(Incident.class, incident);
     Treated one = treated(what, how, Practices.USUAL, Moment.BETWEEN_FACES, happened);
     assertThat(told(Treatment.of(one).orElseThrow())).isEqualTo(told);
+  }
+
+  /** Each caution stands at what it is about, and nowhere else. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "pressed-powder | direct | none | no-heat-or-flame, air-and-eyes",
+        "pressed-powder | palette | none |",
+        "felt-tip-pen | direct | none |",
+        "sharpenable-pencil | direct | none | no-heat-or-flame, air-and-eyes, blades",
+        "sharpener | direct | none | no-heat-or-flame, air-and-eyes, blades",
+        "electrical-tool | direct | none | unplug",
+        "electrical-tool | direct | cold-sore | do-not-work-there",
+        "metal-tool | direct | blood | gloves-and-sharps, rated-agent",
+        "cream | direct | blood | gloves-and-sharps",
+        "brush-natural | direct | infected-eye | do-not-work-there",
+        "brush-natural | direct | open-wound | do-not-work-there",
+        "brush-natural | direct | skin-infection | do-not-work-there",
+        "brush-natural | direct | ill-face |"
+      })
+  void cautionsStandAtTheirStep(String what, String how, String incident, String cautions) {
+    Incident happened = incident.equals("none") ? null : Code.of(Incident.class, incident);
+    Treated one = treated(what, how, Practices.USUAL, Moment.BETWEEN_FACES, happened);
+    String told =
+        Treatment.of(one).orElseThrow().cautions().stream()
+            .map(Code::code)
+            .collect(Collectors.joining(", "));
+    assertThat(told).isEqualTo(cautions == null ? "" : cautions);
+  }
+
+  @Test
+  void aMistNeedsAirAndASoakNoFlame() {
+    Treated mist =
+        treated("pressed-powder", "direct", HOUSES.get("mist"), Moment.BETWEEN_FACES, null);
+    assertThat(Treatment.of(mist).orElseThrow().cautions()).containsExactly(Caution.AIR_AND_EYES);
+    Treated soak = treated("felt-tip-pen", "direct", HOUSES.get("soak"), Moment.AFTER_JOB, null);
+    assertThat(Treatment.of(soak).orElseThrow().cautions())
+        .containsExactly(Caution.NO_HEAT_OR_FLAME);
   }
 
   @Test
