@@ -8,6 +8,7 @@ import { Button, buttonLook } from "../ui/Button";
 import { Without } from "../ui/Without";
 import { count } from "../words/codes";
 import { shortName } from "../words/items";
+import { BrushRun } from "./BrushRun";
 import { ByHand } from "./ByHand";
 import { ChangeList } from "./ChangeList";
 import { FaceLinks } from "./FaceLinks";
@@ -42,6 +43,7 @@ export function PackDesk({ list }: { list: PackingList }) {
           <ChangeList list={list} words={words} />
           <GapList booking={booking} findings={list.findings} words={words} />
           <RecipeList booking={booking.id} recipes={list.recipes} words={words} />
+          {booking.stage === "planned" && <BrushRun booking={booking.id} />}
           <LineList list={list} words={words} chosen={chosen} onChoose={setChosen} />
           {booking.stage === "planned" && <ByHand list={list} words={words} />}
         </div>

@@ -7,7 +7,7 @@ export type Fold = {
   title: string;
   /** What stands in it now, as one says it; shown while it is closed. */
   told: ReactNode;
-  /** Seven fields at most. */
+  /** Eight fields at most. */
   fields: ReactNode;
   hasFault?: boolean;
 };

@@ -25,6 +25,7 @@ import gerula.app.rule.HouseStore;
 import gerula.core.booking.Booking;
 import gerula.core.booking.NeedCode;
 import gerula.core.booking.NeedReason;
+import gerula.core.kit.item.Item;
 import gerula.core.kit.opencase.Piece;
 import gerula.core.kit.opencase.Tray;
 import gerula.core.kit.place.PlaceTree;
@@ -47,6 +48,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -209,6 +211,21 @@ class Packing {
                   .filter(Objects::nonNull)
                   .collect(Collectors.toSet());
           return new WhyNotView(whyNot, pieces(facts, wanted, views.with(facts.places())));
+        });
+  }
+
+  /**
+   * Asks something of what goes along on a booking.
+   *
+   * @param asking of the booking's facts and the items on its list
+   */
+  <T> T withFacts(SignedIn who, UUID booking, BiFunction<BookingFacts, List<Item>, T> asking) {
+    return workspaces.read(
+        who.workspace(),
+        () -> {
+          BookingFacts facts = facts(booking);
+          PackingList list = PackingList.of(forTheCore(facts));
+          return asking.apply(facts, linesOf(facts, list).stream().map(PackingLine::item).toList());
         });
   }
 

@@ -39,9 +39,16 @@ class PackingController {
   private final PuttingBack puttingBack;
   private final Choosing choosing;
   private final Ahead ahead;
+  private final BrushRuns brushRuns;
 
   PackingController(
-      Packing packing, PackingActs acts, PuttingBack puttingBack, Choosing choosing, Ahead ahead) {
+      Packing packing,
+      PackingActs acts,
+      PuttingBack puttingBack,
+      Choosing choosing,
+      Ahead ahead,
+      BrushRuns brushRuns) {
+    this.brushRuns = brushRuns;
     this.puttingBack = puttingBack;
     this.ahead = ahead;
     this.packing = packing;
@@ -161,6 +168,12 @@ class PackingController {
       @PathVariable UUID id,
       @Valid @RequestBody LookedAt asked) {
     packing.lookedAt(who, id, asked.fingerprint());
+  }
+
+  /** Whether the brushes on the list last the days of the booking. */
+  @GetMapping("/api/bookings/{id}/brushes")
+  BrushRuns.BrushRunView brushes(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+    return brushRuns.of(who, id);
   }
 
   /** Why an item is not on the list. */

@@ -19,8 +19,11 @@ import java.util.stream.IntStream;
  */
 final class RotationSearch {
 
-  /** More states are not worked out: from there on the first plan that comes to mind is kept. */
-  private static final int MOST_STATES = 60_000;
+  /** More are not looked at: from there on the first plan that comes to mind is kept. */
+  private static final int MOST_LOOKS = 100_000;
+
+  /** Of very many ways to choose sets for a day the first are tried. */
+  private static final int MOST_WAYS = 500;
 
   /** It waits to be washed. */
   private static final long WAITS = Long.MAX_VALUE;
@@ -31,6 +34,7 @@ final class RotationSearch {
   private final BrushTimes times;
   private final int[] kinds;
   private final Map<List<Long>, Integer> known = new HashMap<>();
+  private int looks;
   private boolean isExhausted;
 
   RotationSearch(
@@ -102,6 +106,9 @@ final class RotationSearch {
     List<Integer> best = List.of();
     int fewest = Integer.MAX_VALUE;
     for (List<Integer> used : uses(day, state)) {
+      if (isExhausted) {
+        return best.isEmpty() ? used : best;
+      }
       int left =
           unserved(day, used.size())
               + afterWashing(day, state.using(used, seconds(days.get(day).ends())));
@@ -121,7 +128,7 @@ final class RotationSearch {
       int fewest = Integer.MAX_VALUE;
       for (int set : toWashNext(state)) {
         State after = washed(state, set);
-        int left = afterWashing(day, after);
+        int left = isExhausted ? Integer.MAX_VALUE - 1 : afterWashing(day, after);
         if (left < fewest) {
           fewest = left;
           best = after;
@@ -184,15 +191,14 @@ final class RotationSearch {
   }
 
   private void remember(List<Long> key, int fewest) {
-    if (known.size() < MOST_STATES) {
+    if (!isExhausted) {
       known.put(key, fewest);
-    } else {
-      isExhausted = true;
     }
   }
 
   /** Sets that are alike and ready by then are the same for all that follows. */
   private List<Long> key(int stage, State state, long by) {
+    isExhausted |= ++looks > MOST_LOOKS;
     List<List<Long>> each = new ArrayList<>();
     for (int set = 0; set < kinds.length; set++) {
       each.add(List.of((long) kinds[set], Math.max(by, state.ready[set])));
@@ -252,6 +258,10 @@ final class RotationSearch {
   /** Of sets that are alike the first are taken. */
   private void choose(
       List<Integer> ready, int at, int most, List<Integer> taken, List<List<Integer>> all) {
+    if (all.size() == MOST_WAYS) {
+      isExhausted = true;
+      return;
+    }
     if (at == ready.size() || taken.size() == most) {
       all.add(taken.stream().sorted().toList());
       return;

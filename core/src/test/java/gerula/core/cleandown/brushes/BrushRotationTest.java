@@ -210,6 +210,18 @@ class BrushRotationTest {
     assertThat(plan.unserved()).isLessThan(14 * 5);
   }
 
+  /** Sixty sets that are all different, on sixty days: more than can be tried, and it ends. */
+  @Test
+  void moreThanCanBeTriedIsPlannedAndSaidToBeUnproven() {
+    List<BrushSet> sets =
+        IntStream.range(0, 60).mapToObj(i -> set("S" + i, 1 + i, i % 4 == 0)).toList();
+    BrushRotation plan = plan(sets, days(60, "05:40", "19:00", 40));
+    assertThat(plan.isFewest()).isFalse();
+    assertThat(plan.days()).hasSize(60);
+    assertThat(plan.days().getFirst().unserved()).isZero();
+    assertThat(plan.unserved()).isLessThan(60 * 40);
+  }
+
   private static BrushRotation plan(List<BrushSet> sets, List<BrushDay> days) {
     return BrushRotation.of(sets, days, BrushPractice.SECOND_SET, BrushTimes.USUAL);
   }

@@ -1,0 +1,66 @@
+package gerula.core.cleandown.brushes;
+
+import gerula.core.kit.item.Item;
+import gerula.core.kit.product.ProductClass;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** The brushes that go along on a booking, as sets, and its days. */
+public final class BrushRun {
+
+  /** So many has a set of which nobody said it. From memory. */
+  public static final int USUAL_BRUSHES = 12;
+
+  /** When a day begins of which nobody said it, and how long it takes. From memory. */
+  private static final LocalTime USUAL_CALL = LocalTime.of(8, 0);
+
+  private static final int USUAL_HOURS = 10;
+
+  private BrushRun() {}
+
+  /**
+   * Sets by the ids of their items; single brushes of one named set are a set, by its name.
+   *
+   * @param along what goes along
+   */
+  public static List<BrushSet> sets(Collection<Item> along) {
+    List<BrushSet> sets = new ArrayList<>();
+    along.stream()
+        .filter(item -> item.product().productClass() == ProductClass.BRUSH_SET)
+        .map(item -> new BrushSet(item.id().toString(), USUAL_BRUSHES, false))
+        .forEach(sets::add);
+    Map<String, List<UUID>> named =
+        along.stream()
+            .filter(item -> item.product().productClass().isSingleBrush())
+            .filter(item -> !item.brushSet().isBlank())
+            .collect(
+                Collectors.groupingBy(
+                    Item::brushSet,
+                    TreeMap::new,
+                    Collectors.mapping(Item::id, Collectors.toList())));
+    named.forEach(
+        (name, brushes) -> sets.add(new BrushSet(name, Math.min(200, brushes.size()), false)));
+    return sets;
+  }
+
+  /**
+   * A day as far as it is known.
+   *
+   * @param call null when nobody said
+   * @param wrap null when nobody said
+   */
+  public static BrushDay day(
+      LocalDate date, @Nullable LocalTime call, @Nullable LocalTime wrap, int faces) {
+    LocalTime begins = call == null ? USUAL_CALL : call;
+    return new BrushDay(
+        date, begins, wrap == null ? begins.plusHours(USUAL_HOURS) : wrap, Math.min(100, faces));
+  }
+}
