@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { ask, type Schemas } from "../api/client";
 import { packingListKey } from "../api/packing";
-import { count } from "../words/codes";
+import { capital, count } from "../words/codes";
 import { dateWithWeekday } from "../words/dates";
 
 /** Days without a clean set that are named one by one. */
@@ -16,7 +16,7 @@ export function BrushRun({ booking }: { booking: string }) {
   if (!run || run.sets === 0 || run.faces === 0) return null;
   const short = run.rotation.days.filter((day) => day.unserved > 0);
   return (
-    <section aria-label="Brushes" className="mb-6">
+    <section aria-label="Brushes, day by day" className="mb-6">
       <h2 className="flex justify-between border-ink border-b pb-1 font-semibold">
         Brushes
         <span className="font-normal text-soft">
@@ -30,7 +30,8 @@ export function BrushRun({ booking }: { booking: string }) {
       ) : (
         <>
           <p className="pt-1.5 text-soon">
-            {shortWords(short, run.rotation.days.length)}: quick-clean between them or add a set.
+            {capital(shortWords(short, run.rotation.days.length))}: quick-clean between them or add
+            a set.
           </p>
           <p className="text-soft text-sm">
             {!run.rotation.isFewest && "There may be a better order. "}A set is taken to have{" "}
