@@ -1,8 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
 import { ask, type Schemas } from "../api/client";
-import { packingListKey } from "../api/packing";
 import { capital, count } from "../words/codes";
 import { dateWithWeekday } from "../words/dates";
+
+const A_MINUTE_MS = 60_000;
 
 /** Days without a clean set that are named one by one. */
 const FIRST_DAYS = 3;
@@ -10,7 +11,9 @@ const FIRST_DAYS = 3;
 /** Whether the brushes on the list last the days, washed at night and dried until the next call. */
 export function BrushRun({ booking }: { booking: string }) {
   const run = useQuery({
-    queryKey: [...packingListKey(booking), "brushes"],
+    queryKey: ["brushes", booking],
+    // Ticking off changes nothing of it, and working it out takes as long as the list itself.
+    staleTime: A_MINUTE_MS,
     queryFn: () => ask<Schemas["BrushRunView"]>("GET", `/api/bookings/${booking}/brushes`),
   }).data;
   if (!run || run.sets === 0 || run.faces === 0) return null;
