@@ -64,6 +64,8 @@ class FaceSheetTest extends WithTheDemo {
     Locator photograph = done.getByLabel("Photograph 1 of 1 of Isaura");
     photograph.click();
     artist.press("Remove this photograph").click();
+    // Not by the photograph: behind the sheet it cannot be found by its name, removed or not.
+    assertThat(artist.page.getByText("Removed the photograph.")).isVisible();
     assertThat(photograph).hasCount(0);
     artist.press("Undo").click();
     assertThat(photograph).isVisible();

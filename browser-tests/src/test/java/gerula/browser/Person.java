@@ -258,6 +258,15 @@ final class Person implements AutoCloseable {
     return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1));
   }
 
+  /** What she has before her, and what the console said. */
+  String seen() {
+    return page.url()
+        + "\n"
+        + page.locator("body").innerText()
+        + "\n"
+        + String.join("\n", complaints);
+  }
+
   static Page.GetByRoleOptions button(String name) {
     return new Page.GetByRoleOptions().setName(name).setExact(true);
   }
