@@ -1,6 +1,7 @@
 /** Kinds of things as an answer names them: see the header Gerula-Touched. */
 const KIT = ["item", "place", "product", "filling", "house_rules"];
 const BOOKINGS = ["booking", "packed"];
+const CLEANING = ["contact", "treatment", "incident"];
 const BENCH = ["bench_session", "bench_piece", "empty"];
 
 /** What each question's answer follows from. What is not listed may follow from anything. */
@@ -17,6 +18,10 @@ const FOLLOWS: Record<string, readonly string[]> = {
   booking: BOOKINGS,
   // All lists ahead are made for it: what the kit changes it is asked every minute.
   ahead: ["booking"],
+  // They wait for the clock too: see where they are asked.
+  turnover: [...KIT, "booking", ...CLEANING],
+  "clean-down": [...KIT, ...CLEANING],
+  usable: [...KIT, ...BOOKINGS, ...CLEANING],
   "packing-list": [...KIT, ...BOOKINGS],
   bags: [...KIT, ...BOOKINGS],
   people: ["item", "place", "booking", "contact"],

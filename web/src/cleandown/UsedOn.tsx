@@ -1,12 +1,17 @@
 import { useState } from "react";
 import { useActs } from "../api/acts";
 import { useBookings } from "../api/booking";
+import { useUsable } from "../api/cleaning";
 import type { Booking, Item, Schemas } from "../api/client";
 import { useToday } from "../api/session";
 import { Button } from "../ui/Button";
 import { SelectField } from "../ui/Field";
 import { shortName } from "../words/items";
 import { HOWS } from "../words/lists";
+
+type How = Schemas["ThingUsed"]["how"];
+
+const ALL_WAYS = Object.keys(HOWS) as How[];
 
 /** Bookings one is at: they have begun and are not over, or their bags are out. */
 function underWay(bookings: Booking[], today: string): Booking[] {
@@ -23,10 +28,15 @@ export function UsedOn({ item, onDone }: { item: Item; onDone: () => void }) {
   const today = useToday();
   const bookings = underWay(useBookings().data ?? [], today);
   const [face, setFace] = useState("");
-  const [how, setHow] = useState<Schemas["ThingUsed"]["how"]>("palette");
+  const [told, setTold] = useState<How | null>(null);
   const faces = bookings.flatMap((booking) => booking.faces.map((one) => ({ booking, one })));
-  if (faces.length === 0) return null;
   const chosen = faces.find(({ one }) => one.id === face) ?? (faces.length === 1 ? faces[0] : null);
+  const usable = useUsable(chosen?.booking.id ?? null, chosen?.one.id ?? null).data?.find(
+    (one) => one.item.id === item.id,
+  );
+  if (faces.length === 0) return null;
+  const ways = usable?.ways ?? ALL_WAYS;
+  const how = told && ways.includes(told) ? told : (ways[0] ?? "direct");
   const use = async () => {
     if (!chosen) return;
     await perform({
@@ -52,12 +62,16 @@ export function UsedOn({ item, onDone }: { item: Item; onDone: () => void }) {
         />
         <SelectField
           label="How"
-          choices={Object.entries(HOWS).map(([value, word]) => ({ value, word }))}
+          choices={ways.map((value) => ({ value, word: HOWS[value] }))}
           value={how}
-          onChange={(event) => setHow(event.target.value as typeof how)}
+          onChange={(event) => setTold(event.target.value as How)}
         />
       </div>
-      <Button disabled={!chosen} onClick={() => void use().catch(() => {})}>
+      {usable?.because && <p className="text-stop">{usable.because}</p>}
+      <Button
+        disabled={!chosen || Boolean(usable?.because)}
+        onClick={() => void use().catch(() => {})}
+      >
         {chosen ? `Used on ${chosen.one.name}` : "Used on a face"}
       </Button>
     </fieldset>

@@ -13,7 +13,7 @@ import { lookTitle } from "../words/looks";
 import { EarlierLooks } from "./EarlierLooks";
 import { LookPictures } from "./LookPictures";
 import { LookText } from "./LookText";
-import { RecordLook } from "./RecordLook";
+import { WhatWasUsed } from "./WhatWasUsed";
 import { WriteLook } from "./WriteLook";
 
 /** Everything about one face on the day: what must not touch her first. */
@@ -62,7 +62,7 @@ function Sheet({ list, face }: { list: PackingList; face: Face }) {
       ))}
       <WriteLook booking={list.booking.id} face={face} />
       <EarlierLooks booking={list.booking} face={face} />
-      <RecordLook booking={list.booking} face={face} lines={lines} recipes={recipes} />
+      <WhatWasUsed booking={list.booking} face={face} recipes={recipes} />
       {done.map((look) => (
         <section key={look.day ?? "every"} aria-label={lookTitle(look)}>
           <h2 className="border-line border-b pb-1 font-semibold">{lookTitle(look)}</h2>

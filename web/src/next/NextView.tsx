@@ -1,5 +1,6 @@
 import { Link } from "react-router";
 import { useBookings } from "../api/booking";
+import { useCleanDown } from "../api/cleaning";
 import type { Booking, Schemas } from "../api/client";
 import { useSessions } from "../api/depot";
 import { useAttention, useKitSummary, usePlaces } from "../api/kit";
@@ -13,6 +14,7 @@ import { Swatch } from "../parts/Swatch";
 import { buttonLook } from "../ui/Button";
 import { Without } from "../ui/Without";
 import { facesWords } from "../words/bookings";
+import { aboutMinutes, toClean } from "../words/cleaning";
 import { capital, count } from "../words/codes";
 import { clockTime, nearDate, plusDays, shortDate } from "../words/dates";
 import { openGaps } from "../words/gaps";
@@ -122,11 +124,21 @@ function Waiting({ today }: { today: string }) {
     (session) => session.state === "running" || session.state === "paused",
   );
   const unnamed = useUnnamed().data?.length ?? 0;
-  if (orders.length + sessions.length + unnamed === 0) return null;
+  const cleaning = useCleanDown().data;
+  const unclean = cleaning ? toClean(cleaning) : 0;
+  if (orders.length + sessions.length + unnamed + unclean === 0) return null;
   return (
     <section>
       <h2 className="border-ink border-b pb-1 font-semibold">Also waiting</h2>
       <ul>
+        {cleaning && unclean > 0 && (
+          <li className="flex gap-3 border-hair border-b py-2">
+            <Link to="/clean-down" className="hover:underline">
+              {capital(count(unclean, "item"))} to clean
+            </Link>
+            <span className="text-soft">{aboutMinutes(cleaning.handSeconds)} of work</span>
+          </li>
+        )}
         {orders.map((one) => (
           <li key={one.id} className="flex gap-3 border-hair border-b py-2">
             <Link to="/dates#buying" className="hover:underline">

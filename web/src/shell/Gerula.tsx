@@ -56,6 +56,14 @@ const router = createBrowserRouter([
         lazy: view(() => import("../look/FaceSheet"), "FaceSheet"),
       },
       {
+        path: "/bookings/:id/turnover",
+        lazy: view(() => import("../cleandown/TurnoverView"), "TurnoverView"),
+      },
+      {
+        path: "/clean-down",
+        lazy: view(() => import("../cleandown/CleanDownView"), "CleanDownView"),
+      },
+      {
         path: "/bookings/:id/edit",
         lazy: view(() => import("../booking/BookingEdit"), "BookingEdit"),
       },

@@ -3,6 +3,7 @@ export const VIEWS = [
   { to: "/", word: "Next" },
   { to: "/bookings", word: "Bookings" },
   { to: "/kit", word: "Kit" },
+  { to: "/clean-down", word: "Clean-down" },
   { to: "/bench", word: "Bench" },
   { to: "/dates", word: "Dates" },
   { to: "/house", word: "House rules" },

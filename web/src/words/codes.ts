@@ -124,6 +124,10 @@ const FAMILIES: Record<string, string> = {
   correct: "corrector",
 };
 
+export function lower(words: string): string {
+  return words.charAt(0).toLowerCase() + words.slice(1);
+}
+
 export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
 }

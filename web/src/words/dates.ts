@@ -130,7 +130,17 @@ export function clockTime(time: string | null): string {
   return time ? time.slice(0, 5) : "";
 }
 
-/** An instant as the clock of a time zone shows it. */
+/** "10:52", an instant as the clock of a time zone shows it. */
+export function clockOf(instant: string | number, zone: string): string {
+  return new Intl.DateTimeFormat("en-GB", {
+    hourCycle: "h23",
+    hour: "2-digit",
+    minute: "2-digit",
+    timeZone: zone,
+  }).format(new Date(instant));
+}
+
+/** An instant with its day as the clock of a time zone shows it. */
 export function moment(instant: string, zone: string): string {
   return new Intl.DateTimeFormat(order === "month-first" ? "en-US" : "en-GB", {
     hourCycle: "h23",

@@ -37,6 +37,8 @@ const STEPS: Record<Way["steps"][number], string> = {
   clean: "clean",
   "needle-check": "check the needle",
   "disinfect-rated": "disinfect with a rated agent",
+  surfaces: "wipe chair and worktop",
+  hands: "clean hands",
 };
 
 const OUTCOMES: Record<Exclude<Way["outcome"], "ready" | "treat">, string> = {
@@ -47,7 +49,7 @@ const OUTCOMES: Record<Exclude<Way["outcome"], "ready" | "treat">, string> = {
 };
 
 /** "Spray until wet, let it dry"; or what becomes of it. */
-export function wayWords({ outcome, steps }: Way): string {
+export function wayWords({ outcome, steps }: Pick<Way, "outcome" | "steps">): string {
   return outcome === "ready" || outcome === "treat"
     ? steps.map((step) => STEPS[step]).join(", ")
     : OUTCOMES[outcome];

@@ -33,8 +33,8 @@ class FaceSheetTest extends WithTheDemo {
     Locator used = artist.page.getByRole(AriaRole.REGION, named("What was used"));
     used.getByText("Lip bullet salt rose").click();
     used.getByText("Lid primer").click();
-    artist.press("Record two products").click();
-    assertThat(artist.page.getByText("Recorded two products for Isaura.")).isVisible();
+    artist.press("Use two items on her").click();
+    assertThat(artist.page.getByText("Used two items on Isaura.")).isVisible();
     Locator earlier = artist.page.getByRole(AriaRole.REGION, named("Earlier looks"));
     earlier.locator("summary").first().click();
     earlier.getByText("Exactly this again").click();
@@ -51,7 +51,7 @@ class FaceSheetTest extends WithTheDemo {
     open();
     Locator used = artist.page.getByRole(AriaRole.REGION, named("What was used"));
     used.getByText("Pan shadow kelp").click();
-    artist.press("Record one product").click();
+    artist.press("Use one item on her").click();
     Locator done =
         artist.page.getByRole(
             AriaRole.REGION,

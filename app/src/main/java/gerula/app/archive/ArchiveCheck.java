@@ -121,6 +121,16 @@ final class ArchiveCheck implements ArchiveReader.Reader {
         among(one.item(), ArchivePart.ITEMS, path + "item");
         among(one.person(), ArchivePart.PEOPLE, path + "person");
       }
+      case Archived.OfTreatment one -> {
+        once(ArchivePart.TREATMENTS, one.id(), path);
+        if (one.item() != null) {
+          among(one.item(), ArchivePart.ITEMS, path + "item");
+        }
+      }
+      case Archived.OfIncident one -> {
+        once(ArchivePart.INCIDENTS, one.id(), path);
+        among(one.item(), ArchivePart.ITEMS, path + "item");
+      }
       case Archived.OfHouseRules one -> house(one, path);
       case Archived.OfEmpty one -> {
         once(ArchivePart.EMPTIES, one.id(), path);

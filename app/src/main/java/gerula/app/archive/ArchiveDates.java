@@ -39,6 +39,8 @@ final class ArchiveDates {
           Archived.OfTick _,
           Archived.Count _,
           Archived.OfContact _,
+          Archived.OfTreatment _,
+          Archived.OfIncident _,
           Archived.Unnamed _,
           Archived.OfAct _ ->
           one;

@@ -31,10 +31,10 @@ record ArchiveHead(
    * what a label was found to say and when, and what else a product is for; from 9 on what sort of
    * job a booking is, more of its faces, what was decided about its list, and what colours are
    * there for; from 10 on what a face's skin was measured as, groups of faces, single days of a
-   * booking, how far a base may lie from a face, and the looks of faces. All earlier ones are still
-   * read.
+   * booking, how far a base may lie from a face, and the looks of faces; from 11 on the house's
+   * practices; from 12 on treatments and incidents. All earlier ones are still read.
    */
-  static final int VERSION = 11;
+  static final int VERSION = 12;
 
   private static final int FIRST_WITH_CLEAR_CLASSES = 6;
 

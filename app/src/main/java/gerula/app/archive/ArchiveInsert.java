@@ -98,6 +98,18 @@ final class ArchiveInsert implements ArchiveReader.Reader {
                   ThingKind.CONTACT_THING,
                   List.of(one.id()),
                   () -> into.store().insertContact(one));
+      case Archived.OfTreatment one ->
+          into.act()
+              .create(
+                  ThingKind.TREATMENT_THING,
+                  List.of(one.id()),
+                  () -> into.store().insertTreatment(one));
+      case Archived.OfIncident one ->
+          into.act()
+              .create(
+                  ThingKind.INCIDENT_THING,
+                  List.of(one.id()),
+                  () -> into.store().insertIncident(one));
       case Archived.OfHouseRules one -> into.bench().insertHouse(into.act(), one);
       case Archived.OfEmpty one -> into.bench().insertEmpty(into.act(), one);
       case Archived.OfFilling one -> into.bench().insertFilling(into.act(), one);

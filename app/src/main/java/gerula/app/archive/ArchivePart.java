@@ -20,6 +20,8 @@ enum ArchivePart implements Code {
   PACKED(Archived.OfTick.class, Limit.ITEM_ROWS),
   COUNTS(Archived.Count.class, Limit.COUNTS),
   CONTACTS(Archived.OfContact.class, null),
+  TREATMENTS(Archived.OfTreatment.class, null),
+  INCIDENTS(Archived.OfIncident.class, null),
   FILLINGS(Archived.OfFilling.class, Limit.FILLINGS),
   SESSIONS(Archived.OfSession.class, Limit.SESSIONS),
   WANTED(Archived.Wanted.class, Limit.BUYING_ENTRIES),

@@ -13,11 +13,16 @@ import static gerula.app.tables.Tables.STOCKTAKE;
 import static gerula.app.tables.Tables.STOCKTAKE_SEEN;
 
 import gerula.app.cleandown.ContactStore;
+import gerula.app.cleandown.IncidentStore;
+import gerula.app.cleandown.TreatmentStore;
 import gerula.app.person.PersonStore;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.picture.Jpeg;
 import gerula.app.tables.tables.records.ItemRecord;
 import gerula.core.cleandown.Contact;
+import gerula.core.cleandown.IncidentReport;
+import gerula.core.cleandown.work.DoneStep;
+import gerula.core.cleandown.work.GivenTreatment;
 import gerula.core.kit.item.CleanState;
 import gerula.core.person.Person;
 import gerula.core.rule.Code;
@@ -43,12 +48,22 @@ class ArchiveStore {
   private final DSLContext sql;
   private final PersonStore people;
   private final ContactStore contacts;
+  private final TreatmentStore treatments;
+  private final IncidentStore incidents;
   private final JsonMapper json;
 
-  ArchiveStore(DSLContext sql, PersonStore people, ContactStore contacts, JsonMapper json) {
+  ArchiveStore(
+      DSLContext sql,
+      PersonStore people,
+      ContactStore contacts,
+      TreatmentStore treatments,
+      IncidentStore incidents,
+      JsonMapper json) {
     this.sql = sql;
     this.people = people;
     this.contacts = contacts;
+    this.treatments = treatments;
+    this.incidents = incidents;
     this.json = json;
   }
 
@@ -192,6 +207,26 @@ class ArchiveStore {
     contacts.insert(
         new Contact(
             one.id(), one.item(), one.person(), one.booking(), one.face(), one.how(), one.at()));
+  }
+
+  void insertTreatment(Archived.OfTreatment one) {
+    treatments.save(
+        new GivenTreatment(
+            one.id(),
+            one.item(),
+            one.booking(),
+            one.face(),
+            one.moment(),
+            one.begunAt(),
+            one.doneAt(),
+            one.sprayPercent(),
+            one.steps().stream().map(step -> new DoneStep(step.step(), step.at())).toList()));
+  }
+
+  void insertIncident(Archived.OfIncident one) {
+    incidents.insert(
+        new IncidentReport(
+            one.id(), one.item(), one.booking(), one.face(), one.incident(), one.at()));
   }
 
   void insertPerson(Archived.OfPerson one) {

@@ -13,6 +13,9 @@ import gerula.app.ledger.Upcaster;
 import gerula.app.person.PersonDraft;
 import gerula.app.platform.workspace.Role;
 import gerula.core.cleandown.Contact;
+import gerula.core.cleandown.treatment.Incident;
+import gerula.core.cleandown.treatment.Moment;
+import gerula.core.cleandown.treatment.Step;
 import gerula.core.depot.bench.Handling;
 import gerula.core.kit.item.CleanState;
 import gerula.core.kit.item.DiscardCause;
@@ -230,6 +233,32 @@ sealed interface Archived {
       @Nullable UUID booking,
       @Nullable UUID face,
       Contact.@NotNull How how,
+      @NotNull Instant at)
+      implements Archived {}
+
+  /** What was done to clean a thing, or beside between two faces. */
+  record OfTreatment(
+      @NotNull UUID id,
+      @Nullable UUID item,
+      @Nullable UUID booking,
+      @Nullable UUID face,
+      @NotNull Moment moment,
+      @NotNull Instant begunAt,
+      @Nullable Instant doneAt,
+      @Min(1) @Max(100) int sprayPercent,
+      @NotNull @Size(max = 100) List<@NotNull @Valid OfStep> steps)
+      implements Archived {}
+
+  /** A step of it. */
+  record OfStep(@NotNull Step step, @NotNull Instant at) {}
+
+  /** That something happened to a thing beside its usual use. */
+  record OfIncident(
+      @NotNull UUID id,
+      @NotNull UUID item,
+      @Nullable UUID booking,
+      @Nullable UUID face,
+      @NotNull Incident incident,
       @NotNull Instant at)
       implements Archived {}
 

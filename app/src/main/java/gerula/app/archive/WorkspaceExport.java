@@ -14,6 +14,8 @@ import gerula.app.booking.BookingDraft;
 import gerula.app.booking.BookingStore;
 import gerula.app.booking.StoredBooking;
 import gerula.app.cleandown.ContactStore;
+import gerula.app.cleandown.IncidentStore;
+import gerula.app.cleandown.TreatmentStore;
 import gerula.app.kit.picture.UnnamedStore;
 import gerula.app.person.PersonDraft;
 import gerula.app.person.PersonStore;
@@ -63,6 +65,8 @@ class WorkspaceExport {
   private final BenchArchive bench;
   private final PersonStore people;
   private final ContactStore contacts;
+  private final TreatmentStore treatments;
+  private final IncidentStore incidents;
   private final UnnamedStore unnamed;
   private final Workspaces workspaces;
   private final JsonMapper json;
@@ -75,6 +79,8 @@ class WorkspaceExport {
       BenchArchive bench,
       PersonStore people,
       ContactStore contacts,
+      TreatmentStore treatments,
+      IncidentStore incidents,
       UnnamedStore unnamed,
       Workspaces workspaces,
       JsonMapper json,
@@ -85,6 +91,8 @@ class WorkspaceExport {
     this.bench = bench;
     this.people = people;
     this.contacts = contacts;
+    this.treatments = treatments;
+    this.incidents = incidents;
     this.unnamed = unnamed;
     this.workspaces = workspaces;
     this.json = json;
@@ -172,6 +180,39 @@ class WorkspaceExport {
                           one.booking(),
                           one.face(),
                           one.how(),
+                          one.at())));
+      list(
+          out,
+          ArchivePart.TREATMENTS,
+          treatments
+              .all()
+              .map(
+                  one ->
+                      new Archived.OfTreatment(
+                          one.id(),
+                          one.item(),
+                          one.booking(),
+                          one.face(),
+                          one.moment(),
+                          one.begunAt(),
+                          one.doneAt(),
+                          one.sprayPercent(),
+                          one.steps().stream()
+                              .map(step -> new Archived.OfStep(step.step(), step.at()))
+                              .toList())));
+      list(
+          out,
+          ArchivePart.INCIDENTS,
+          incidents
+              .all()
+              .map(
+                  one ->
+                      new Archived.OfIncident(
+                          one.id(),
+                          one.item(),
+                          one.booking(),
+                          one.face(),
+                          one.incident(),
                           one.at())));
       list(out, ArchivePart.FILLINGS, bench.fillings().stream());
       list(out, ArchivePart.SESSIONS, bench.sessions().stream());

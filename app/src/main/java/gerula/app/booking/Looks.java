@@ -11,6 +11,7 @@ import gerula.app.platform.workspace.SignedIn;
 import gerula.core.booking.Face;
 import gerula.core.booking.look.Look;
 import gerula.core.booking.look.LookBuilder;
+import gerula.core.booking.look.LookPart;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,7 +22,7 @@ import org.springframework.stereotype.Component;
 
 /** Writes looks down: what is asked for, and on the day what was done. */
 @Component
-class Looks {
+public class Looks {
 
   private final Bookings bookings;
   private final BookingStore store;
@@ -77,15 +78,31 @@ class Looks {
         act -> {
           store.lock(booking);
           Face known = face(booking, face);
-          Look done =
-              known.looks().stream()
-                  .filter(look -> !look.purpose().isWanted() && day.equals(look.day()))
-                  .findFirst()
-                  .orElseGet(() -> new Look(Look.Purpose.DONE, day, "", "", List.of(), List.of()));
+          Look done = doneOn(known, day);
           Look with = Faults.built("picture", () -> done.withPicture(picture));
           pictures.keep(picture, jpeg);
           keep(act, booking, known, with);
         });
+  }
+
+  private static Look doneOn(Face face, LocalDate day) {
+    return face.looks().stream()
+        .filter(look -> !look.purpose().isWanted() && day.equals(look.day()))
+        .findFirst()
+        .orElseGet(() -> new Look(Look.Purpose.DONE, day, "", "", List.of(), List.of()));
+  }
+
+  /** What was used on a face that day is part of her look; what is so already stays as it is. */
+  public void used(Act act, UUID booking, UUID face, LocalDate day, List<LookPart> parts) {
+    Face known = face(booking, face);
+    Look done = doneOn(known, day);
+    List<LookPart> all = new ArrayList<>(done.parts());
+    parts.stream()
+        .filter(part -> all.stream().noneMatch(there -> part.product().equals(there.product())))
+        .forEach(all::add);
+    if (all.size() > done.parts().size()) {
+      keep(act, booking, known, LookBuilder.builder(done).parts(all).build());
+    }
   }
 
   /** Takes a photograph out of whatever looks of this face show it. */

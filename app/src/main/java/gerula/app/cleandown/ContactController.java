@@ -1,13 +1,20 @@
 package gerula.app.cleandown;
 
+import gerula.app.cleandown.CleaningRecords.UsableView;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.core.booking.look.LookPart;
 import gerula.core.cleandown.Contact;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -22,21 +29,33 @@ import org.springframework.web.bind.annotation.RestController;
 class ContactController {
 
   private final Contacts contacts;
+  private final UsableThings usable;
 
-  ContactController(Contacts contacts) {
+  ContactController(Contacts contacts, UsableThings usable) {
     this.contacts = contacts;
+    this.usable = usable;
   }
 
   /**
    * A thing and how it touches.
    *
    * @param id of the contact, made by the client
+   * @param tenths how much of a mix it is; left out: all of it
    */
-  record ThingUsed(@NotNull UUID id, @NotNull UUID item, @NotNull Contact.How how) {}
+  record ThingUsed(
+      @NotNull UUID id,
+      @NotNull UUID item,
+      @NotNull Contact.How how,
+      @Nullable @Min(1) @Max(LookPart.ALL) Integer tenths) {}
 
-  /** Things that touch a face. */
+  /**
+   * Things that touch a face.
+   *
+   * @param day whose look they are a part of; left out: no look is written down
+   */
   record UseOnFace(
       @NotNull UUID actId,
+      @Nullable LocalDate day,
       @NotEmpty(message = "Say what is used.")
           @Size(max = 200, message = "At most 200 items at once.")
           @Valid
@@ -57,9 +76,23 @@ class ContactController {
         asked.actId(),
         booking,
         face,
+        asked.day(),
         asked.things().stream()
-            .map(one -> new Contacts.Touching(one.id(), one.item(), one.how()))
+            .map(
+                one ->
+                    new Contacts.Touching(
+                        one.id(),
+                        one.item(),
+                        one.how(),
+                        Objects.requireNonNullElse(one.tenths(), LookPart.ALL)))
             .toList());
+  }
+
+  /** What goes along and may touch a face, and why the rest must not. */
+  @GetMapping("/api/bookings/{booking}/faces/{face}/usable")
+  List<UsableView> usable(
+      @AuthenticationPrincipal SignedIn who, @PathVariable UUID booking, @PathVariable UUID face) {
+    return usable.on(who, booking, face);
   }
 
   @GetMapping("/api/items/{id}/contacts")

@@ -5,11 +5,15 @@ import static gerula.app.tables.Tables.CONTACT;
 import gerula.app.tables.tables.records.ContactRecord;
 import gerula.core.cleandown.Contact;
 import gerula.core.rule.Code;
+import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
 
 /** Contacts in the database. Everything here runs within a workspace. */
@@ -37,6 +41,30 @@ public class ContactStore {
   /** Whom a thing touched, the latest first. */
   List<Contact> ofItem(UUID item, int most) {
     return some(CONTACT.ITEM_ID.eq(item), most);
+  }
+
+  /** Whom these touched, the latest first. */
+  List<Contact> ofItems(Collection<UUID> items) {
+    return sql.selectFrom(CONTACT)
+        .where(CONTACT.ITEM_ID.in(items))
+        .orderBy(CONTACT.AT.desc(), CONTACT.ID)
+        .fetch(ContactStore::contact);
+  }
+
+  /** When a face was touched last. */
+  Optional<Instant> lastOn(UUID booking, UUID face) {
+    return sql.select(DSL.max(CONTACT.AT))
+        .from(CONTACT)
+        .where(CONTACT.BOOKING_ID.eq(booking).and(CONTACT.FACE_ID.eq(face)))
+        .fetchOptional(0, Instant.class);
+  }
+
+  /** What touched whom at a booking, the oldest first. */
+  List<Contact> ofBooking(UUID booking) {
+    return sql.selectFrom(CONTACT)
+        .where(CONTACT.BOOKING_ID.eq(booking))
+        .orderBy(CONTACT.AT, CONTACT.ID)
+        .fetch(ContactStore::contact);
   }
 
   /** What touched somebody, the latest first. */

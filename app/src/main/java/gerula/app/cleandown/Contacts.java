@@ -1,6 +1,7 @@
 package gerula.app.cleandown;
 
 import gerula.app.booking.Bookings;
+import gerula.app.booking.Looks;
 import gerula.app.booking.StoredBooking;
 import gerula.app.kit.Kit;
 import gerula.app.kit.item.Handling;
@@ -13,14 +14,22 @@ import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.core.booking.Face;
+import gerula.core.booking.look.LookPart;
 import gerula.core.cleandown.Contact;
 import gerula.core.cleandown.ContactObstacle;
-import gerula.core.kit.item.CleanState;
+import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Item;
+import gerula.core.kit.product.Sensitivity;
+import gerula.core.quantity.Quantity;
+import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Using things on faces. */
@@ -32,6 +41,7 @@ class Contacts {
   private final Kit kit;
   private final Handling handling;
   private final Bookings bookings;
+  private final Looks looks;
   private final ContactStore store;
   private final Ledger ledger;
   private final Workspaces workspaces;
@@ -41,6 +51,7 @@ class Contacts {
       Kit kit,
       Handling handling,
       Bookings bookings,
+      Looks looks,
       ContactStore store,
       Ledger ledger,
       Workspaces workspaces,
@@ -48,6 +59,7 @@ class Contacts {
     this.kit = kit;
     this.handling = handling;
     this.bookings = bookings;
+    this.looks = looks;
     this.store = store;
     this.ledger = ledger;
     this.workspaces = workspaces;
@@ -58,15 +70,23 @@ class Contacts {
    * One thing that touches a face.
    *
    * @param id the contact's, made by whoever asks
+   * @param tenths how much of a mix it is, 1 to 10
    */
-  record Touching(UUID id, UUID item, Contact.How how) {}
+  record Touching(UUID id, UUID item, Contact.How how, int tenths) {}
 
   /**
    * Uses things on a face. From then on it is known who the face is: contacts are traced for weeks.
    *
+   * @param day whose look they are a part of, null where none is written down
    * @throws Refused when one of them must not touch it; then none has
    */
-  void use(SignedIn who, UUID actId, UUID booking, UUID face, List<Touching> things) {
+  void use(
+      SignedIn who,
+      UUID actId,
+      UUID booking,
+      UUID face,
+      @Nullable LocalDate day,
+      List<Touching> things) {
     ledger.perform(
         who,
         actId,
@@ -80,42 +100,77 @@ class Contacts {
                   .orElseThrow(() -> Refused.notThere("face", face));
           UUID person =
               touched.person() != null ? touched.person() : bookings.know(act, at, touched);
-          Instant now = clock.instant();
+          At told = new At(booking, face, person, reactsTo(at, face), clock.instant());
           Faults faults = new Faults();
           for (int i = 0; i < things.size(); i++) {
-            touch(act, things.get(i), new At(booking, face, person, now), faults, i);
+            touch(act, things.get(i), told, faults, i);
           }
           faults.refuseIfAny();
+          if (day != null) {
+            looks.used(act, booking, face, day, parts(things));
+          }
         });
   }
 
-  private record At(UUID booking, UUID face, UUID person, Instant now) {}
+  private List<LookPart> parts(List<Touching> things) {
+    return things.stream()
+        .flatMap(one -> LookPart.of(kit.inKit(one.item()).item().product(), one.tenths()).stream())
+        .toList();
+  }
+
+  private record At(UUID booking, UUID face, UUID person, Set<Sensitivity> reactsTo, Instant now) {}
+
+  /** With what is known of her besides what was said at the booking. */
+  private Set<Sensitivity> reactsTo(StoredBooking at, UUID face) {
+    return bookings.asKnown(at).faces().stream()
+        .filter(one -> one.id().equals(face))
+        .findFirst()
+        .<Set<Sensitivity>>map(Face::reactsTo)
+        .orElse(Set.of());
+  }
 
   private void touch(Act act, Touching one, At at, Faults faults, int i) {
     StoredItem stored = kit.inKit(one.item());
     Item item = stored.item();
-    ContactObstacle.to(item, at.person())
+    ContactObstacle.to(item, at.person(), at.reactsTo())
         .ifPresent(
             obstacle ->
                 faults.unless(
-                    false, "things[" + i + "].item", obstacle.code(), words(obstacle, item)));
+                    false,
+                    "things[" + i + "].item",
+                    obstacle.code(),
+                    ObstacleWords.of(obstacle, item)));
+    if (item.isUsedByThePiece()) {
+      takePiece(act, stored, faults, i);
+      return;
+    }
     Contact contact =
         new Contact(one.id(), item.id(), at.person(), at.booking(), at.face(), one.how(), at.now());
+    if (isKnown(item, contact)) {
+      return;
+    }
     act.touch(ThingKind.CONTACT_THING, one.id(), () -> store.insert(contact));
-    handling.became(act, stored, item.treated(CleanState.usedAt(at.now())));
+    handling.became(act, stored, item.treated(item.clean().usedAt(at.now())));
   }
 
-  private static String words(ContactObstacle obstacle, Item item) {
-    return switch (obstacle) {
-      case PERSONAL -> item.product().name() + " is your own. Choose one for others.";
-      case FOR_SOMEBODY_ELSE ->
-          item.product().name() + " is kept for somebody else. Choose another one.";
-      case STOPPED ->
-          item.product().name()
-              + " is "
-              + item.cleanliness().code()
-              + ". Choose another one, or decide about it first.";
-    };
+  /** It is on her already, in the same way: scanned twice, or taken up again. */
+  private boolean isKnown(Item item, Contact contact) {
+    return item.cleanliness() == Cleanliness.IN_USE
+        && store.ofItem(item.id(), 1).stream()
+            .anyMatch(
+                last -> last.how() == contact.how() && Objects.equals(last.face(), contact.face()));
+  }
+
+  private void takePiece(Act act, StoredItem stored, Faults faults, int i) {
+    Item item = stored.item();
+    faults.unless(
+        !item.left().isNone(),
+        "things[" + i + "].item",
+        "none-left",
+        "No " + item.product().name() + " is left. Choose another one, or count it again.");
+    if (!item.left().isNone()) {
+      handling.became(act, stored, item.less(Quantity.of(BigDecimal.ONE, item.left().unit())));
+    }
   }
 
   List<Contact> ofItem(SignedIn who, UUID item) {

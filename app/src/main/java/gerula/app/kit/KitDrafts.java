@@ -17,6 +17,7 @@ import gerula.app.tables.tables.records.ItemRecord;
 import gerula.app.tables.tables.records.ProductRecord;
 import gerula.core.kit.item.DiscardCause;
 import gerula.core.kit.place.PlaceTree;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -34,6 +35,9 @@ import org.springframework.stereotype.Component;
 public class KitDrafts {
 
   private static final int AT_ONCE = 500;
+
+  /** What dries is told as drying, until when. */
+  private static final Instant AS_WRITTEN = Instant.MIN;
 
   private final DSLContext sql;
   private final PlaceStore places;
@@ -130,7 +134,7 @@ public class KitDrafts {
   }
 
   private ItemToType toType(ItemRecord row, ProductRecord product) {
-    StoredItem stored = ItemRows.item(row, product, people);
+    StoredItem stored = ItemRows.item(row, product, people, AS_WRITTEN);
     return new ItemToType(
         row.getId(),
         row.getCode(),

@@ -16,6 +16,7 @@ import gerula.app.tables.tables.records.ProductRecord;
 import gerula.core.dates.PackDates;
 import gerula.core.rule.HouseRules;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
@@ -119,6 +120,7 @@ public class KitStore {
   }
 
   List<StoredItem> items(Condition condition) {
+    Instant now = clock.instant();
     return sql.select(ITEM_FIELDS)
         .select(PRODUCT_FIELDS)
         .from(ITEM)
@@ -131,7 +133,8 @@ public class KitStore {
                 ItemRows.item(
                     cut(row, new ItemRecord(), ITEM_FIELDS, 0),
                     cut(row, new ProductRecord(), PRODUCT_FIELDS, ITEM_FIELDS.length),
-                    people));
+                    people,
+                    now));
   }
 
   /** By position: looking each column up by its name takes a fifth of the whole answer. */

@@ -9,7 +9,9 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import gerula.app.kit.item.StoredItem;
 import gerula.app.platform.limits.Limit;
 import gerula.core.kit.item.Item;
+import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
@@ -18,6 +20,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -47,6 +50,7 @@ public class WholeKit {
 
   private final DSLContext sql;
   private final KitStore store;
+  private final Clock clock;
   private final Cache<UUID, Kept> kept =
       Caffeine.newBuilder()
           .maximumWeight(Limit.THINGS_IN_MEMORY.value())
@@ -54,8 +58,9 @@ public class WholeKit {
           .expireAfterAccess(KEPT)
           .build();
 
-  WholeKit(DSLContext sql, KitStore store) {
+  WholeKit(DSLContext sql, KitStore store, Clock clock) {
     this.sql = sql;
+    this.clock = clock;
     this.store = store;
   }
 
@@ -63,15 +68,27 @@ public class WholeKit {
    * Everything that has not been discarded, in the order of the ids.
    *
    * @param byId the same by the ids of the items
+   * @param until when the next of what dries is dry: from then on it is otherwise
    */
-  public record Things(Map<UUID, StoredItem> byId, List<Item> items) {
+  public record Things(Map<UUID, StoredItem> byId, List<Item> items, Instant until) {
 
     static Things of(Collection<StoredItem> stored) {
       Map<UUID, StoredItem> byId = LinkedHashMap.newLinkedHashMap(stored.size());
       stored.stream()
           .sorted(Comparator.comparing(StoredItem::item, Item.BY_ID))
           .forEach(one -> byId.put(one.id(), one));
-      return new Things(byId, byId.values().stream().map(StoredItem::item).toList());
+      List<Item> items = byId.values().stream().map(StoredItem::item).toList();
+      Instant until =
+          items.stream()
+              .map(item -> item.clean().until())
+              .filter(Objects::nonNull)
+              .min(Instant::compareTo)
+              .orElse(Instant.MAX);
+      return new Things(byId, items, until);
+    }
+
+    private Things at(Instant now) {
+      return now.isBefore(until) ? this : of(stored().stream().map(one -> one.at(now)).toList());
     }
 
     public Collection<StoredItem> stored() {
@@ -97,15 +114,18 @@ public class WholeKit {
     }
     Stamp stamp = stamp();
     Kept before = kept.getIfPresent(stamp.workspace());
-    if (before != null && before.stamp().equals(stamp)) {
+    Instant moment = clock.instant();
+    if (before != null
+        && before.stamp().equals(stamp)
+        && moment.isBefore(before.things().until())) {
       return before.things();
     }
-    Kept now = read(stamp, before);
+    Kept now = read(stamp, before, moment);
     kept.put(stamp.workspace(), now);
     return now.things();
   }
 
-  private Kept read(Stamp stamp, @Nullable Kept before) {
+  private Kept read(Stamp stamp, @Nullable Kept before, Instant moment) {
     Map<UUID, Written> written = written();
     Map<UUID, Row> rows = HashMap.newHashMap(written.size());
     if (before != null && people(before.stamp()).equals(people(stamp))) {
@@ -124,7 +144,7 @@ public class WholeKit {
     }
     List<StoredItem> stored = new ArrayList<>(rows.size());
     rows.values().forEach(row -> stored.add(row.stored()));
-    return new Kept(stamp, rows, Things.of(stored));
+    return new Kept(stamp, rows, Things.of(stored).at(moment));
   }
 
   /** How many rows there are and the sum of their writers: the number of a writer only grows. */

@@ -7,12 +7,14 @@ import static gerula.app.tables.Tables.CONTACT;
 import static gerula.app.tables.Tables.EMPTY;
 import static gerula.app.tables.Tables.FILLING;
 import static gerula.app.tables.Tables.HOUSE_RULES;
+import static gerula.app.tables.Tables.INCIDENT;
 import static gerula.app.tables.Tables.ITEM;
 import static gerula.app.tables.Tables.PACKED;
 import static gerula.app.tables.Tables.PERSON;
 import static gerula.app.tables.Tables.PLACE;
 import static gerula.app.tables.Tables.PRODUCT;
 import static gerula.app.tables.Tables.STOCKTAKE;
+import static gerula.app.tables.Tables.TREATMENT;
 import static gerula.app.tables.Tables.UNNAMED_PICTURE;
 import static gerula.app.tables.Tables.WANTED;
 
@@ -35,6 +37,8 @@ public enum ThingKind implements Code {
   BENCH_SESSION_THING(BENCH_SESSION, BENCH_SESSION.ID),
   BENCH_PIECE_THING(BENCH_PIECE, BENCH_PIECE.ID),
   CONTACT_THING(CONTACT, CONTACT.ID),
+  TREATMENT_THING(TREATMENT, TREATMENT.ID),
+  INCIDENT_THING(INCIDENT, INCIDENT.ID),
   WANTED_THING(WANTED, WANTED.ID),
   UNNAMED_PICTURE_THING(UNNAMED_PICTURE, UNNAMED_PICTURE.ID),
   /** That an item is ticked off; its thing is the item. */

@@ -4,13 +4,13 @@ import gerula.app.booking.BookingDraft;
 import gerula.app.booking.BookingRecords;
 import gerula.app.booking.Bookings;
 import gerula.app.booking.StoredBooking;
+import gerula.app.kit.DrawnItem;
 import gerula.app.kit.KitViews;
 import gerula.app.kit.Views;
 import gerula.app.kit.WholeKit;
 import gerula.app.kit.item.StoredItem;
 import gerula.app.kit.place.PlaceStore;
 import gerula.app.packing.PackingRecords.BagsView;
-import gerula.app.packing.PackingRecords.DrawnItem;
 import gerula.app.packing.PackingRecords.LineView;
 import gerula.app.packing.PackingRecords.ListedItem;
 import gerula.app.packing.PackingRecords.PackingListView;
@@ -226,6 +226,15 @@ class Packing {
           BookingFacts facts = facts(booking);
           PackingList list = PackingList.of(forTheCore(facts));
           return asking.apply(facts, linesOf(facts, list).stream().map(PackingLine::item).toList());
+        });
+  }
+
+  List<PackingLine> lines(SignedIn who, UUID booking) {
+    return workspaces.read(
+        who.workspace(),
+        () -> {
+          BookingFacts facts = facts(booking);
+          return linesOf(facts, PackingList.of(forTheCore(facts)));
         });
   }
 

@@ -1,6 +1,7 @@
 package gerula.app.packing;
 
 import gerula.app.booking.BookingRecords.BookingView;
+import gerula.app.kit.DrawnItem;
 import gerula.app.kit.KitRecords.ItemView;
 import gerula.app.kit.KitRecords.MarksView;
 import gerula.app.kit.KitViews;
@@ -8,7 +9,6 @@ import gerula.app.kit.item.StoredItem;
 import gerula.app.kit.product.ShadeDraft;
 import gerula.core.booking.NeedReason;
 import gerula.core.kit.item.Item;
-import gerula.core.kit.item.Mark;
 import gerula.core.kit.opencase.Tray;
 import gerula.core.kit.product.Outline;
 import gerula.core.kit.product.Product;
@@ -180,43 +180,6 @@ final class PackingRecords {
    * @param aboard what the pieces in them are
    */
   record BagsView(List<Tray> bags, List<DrawnItem> aboard) {}
-
-  /** As much of an item as it takes to draw and to name it: an {@link ItemView} has more. */
-  record DrawnItem(UUID id, DrawnProduct product, DrawnMarks marks) {
-
-    static DrawnItem of(Item item, KitViews now) {
-      Product product = item.product();
-      return new DrawnItem(
-          item.id(),
-          new DrawnProduct(
-              product.id(),
-              product.maker(),
-              product.name(),
-              product.shade(),
-              product.colour(),
-              product.depth()),
-          new DrawnMarks(new DrawnMark(now.marks(item).date().state())));
-    }
-  }
-
-  /**
-   * What a piece is called.
-   *
-   * @param colour sRGB as #rrggbb, null when unknown
-   */
-  record DrawnProduct(
-      UUID id,
-      String maker,
-      String name,
-      String shade,
-      @Nullable String colour,
-      @Nullable Double depth) {}
-
-  /** Of the four marks the one that is drawn. */
-  record DrawnMarks(DrawnMark date) {}
-
-  /** How a mark stands. */
-  record DrawnMark(Mark.State state) {}
 
   /**
    * What was put back.

@@ -177,17 +177,20 @@ class RoundTripTest {
     ObjectNode touched = act();
     touched
         .withArray("things")
-        .add(
-            Client.object()
-                .put("id", Kits.id())
-                .put("item", items.get(5).path("id").asString())
-                .put("how", "palette"));
+        .add(Client.object().put("id", Kits.id()).put("item", item).put("how", "direct"));
     client
         .post(
             "/api/bookings/%s/faces/%s/use"
                 .formatted(booking.path("id").asString(), booking.at("/faces/0/id").asString()),
             touched)
         .expect(204);
+    ObjectNode dropped = act().put("incident", "dropped");
+    dropped.putArray("items").add(item);
+    client.post("/api/incidents", dropped).expect(204);
+    ObjectNode hands = act().put("moment", "between-faces");
+    hands.putArray("steps").add("hands");
+    hands.putArray("items");
+    client.post("/api/treatments", hands).expect(204);
     client
         .post("/api/bookings/" + booking.path("id").asString() + "/pack", Kits.tick(item))
         .expect(204);

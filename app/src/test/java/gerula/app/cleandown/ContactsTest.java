@@ -64,7 +64,7 @@ class ContactsTest {
     use(both).expect(204);
     use(both).expect(204);
 
-    assertThat(item(powder).path("cleanliness").asString()).isEqualTo("used");
+    assertThat(item(powder).path("cleanliness").asString()).isEqualTo("in-use");
     assertThat(item(powder).path("cleanBy").asString()).isEqualTo("contact");
     assertThat(item(powder).path("cleanSince").asString()).startsWith(Running.TODAY);
     String person = faceOf(booking).path("person").asString();

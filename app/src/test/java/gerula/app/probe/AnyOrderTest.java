@@ -48,6 +48,7 @@ class AnyOrderTest {
           "/api/kit/csv",
           "/api/buying",
           "/api/house",
+          "/api/clean-down",
           "/api/find?q=thing",
           "/api/calendar.ics",
           "/api/workspace/archive");
@@ -85,11 +86,15 @@ class AnyOrderTest {
       RandomActs acts = new RandomActs(client, random, known);
       RandomWork work = new RandomWork(client, random, known);
       RandomPeople people = new RandomPeople(client, random, known);
+      RandomCleaning cleaning = new RandomCleaning(client, random, known);
       if (i == 0) {
         acts.fill();
       }
-      Deck deck = new Deck(random, RandomActs.KINDS + RandomWork.KINDS + RandomPeople.KINDS);
-      hands.add(() -> one(random, deck, acts, work, people));
+      Deck deck =
+          new Deck(
+              random,
+              RandomActs.KINDS + RandomWork.KINDS + RandomPeople.KINDS + RandomCleaning.KINDS);
+      hands.add(() -> one(random, deck, acts, work, people, cleaning));
     }
     for (int done = 0; done < ACTS; done++) {
       if (done % 4 == 0) {
@@ -109,14 +114,25 @@ class AnyOrderTest {
 
   /** A third of what is done is undoing, most of it what was done lately. */
   private Answer one(
-      Random random, Deck deck, RandomActs acts, RandomWork work, RandomPeople people) {
+      Random random,
+      Deck deck,
+      RandomActs acts,
+      RandomWork work,
+      RandomPeople people,
+      RandomCleaning cleaning) {
     if (random.nextInt(3) > 0) {
       int kind = deck.draw();
       if (kind < RandomActs.KINDS) {
         return acts.any(kind);
       }
       int rest = kind - RandomActs.KINDS;
-      return rest < RandomWork.KINDS ? work.any(rest) : people.any(rest - RandomWork.KINDS);
+      if (rest < RandomWork.KINDS) {
+        return work.any(rest);
+      }
+      int other = rest - RandomWork.KINDS;
+      return other < RandomPeople.KINDS
+          ? people.any(other)
+          : cleaning.any(other - RandomPeople.KINDS);
     }
     int all = known.acts.size();
     int lately = Math.min(all, random.nextInt(5) == 0 ? all : 8);

@@ -2,9 +2,12 @@ package gerula.core.cleandown;
 
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
+import gerula.core.kit.product.Sensitivity;
 import gerula.core.rule.Code;
+import java.util.Collection;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** Why a thing must not touch somebody. */
 public enum ContactObstacle implements Code {
@@ -12,13 +15,24 @@ public enum ContactObstacle implements Code {
   PERSONAL,
   /** It is kept for one person, and this is another. */
   FOR_SOMEBODY_ELSE,
+  /** Something she reacts to is in it. */
+  REACTS,
   /** Contaminated, or quarantined until somebody decides. */
   STOPPED;
 
-  /** What stands in the way of using it on this person. */
-  public static Optional<ContactObstacle> to(Item item, UUID person) {
+  /**
+   * What stands in the way of using it on this person.
+   *
+   * @param person null where nobody knows yet who it is
+   * @param reactsTo what must not touch her
+   */
+  public static Optional<ContactObstacle> to(
+      Item item, @Nullable UUID person, Collection<Sensitivity> reactsTo) {
     if (item.cleanliness().isStopped()) {
       return Optional.of(STOPPED);
+    }
+    if (reactsTo.stream().anyMatch(item.product()::contains)) {
+      return Optional.of(REACTS);
     }
     return switch (item.forWhom()) {
       case ForWhom.Everybody() -> Optional.empty();

@@ -8,6 +8,8 @@ import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Sensitivity;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -25,18 +27,30 @@ class ContactObstacleTest {
   @Test
   void whatIsKeptForOnePersonTouchesNobodyElse() {
     Given.Thing hers = lipstick().forWhom(new ForWhom.Only(ISAURA));
-    assertThat(ContactObstacle.to(hers.item(), ISAURA.id())).isEmpty();
-    assertThat(ContactObstacle.to(hers.item(), CORIN.id()))
+    assertThat(ContactObstacle.to(hers.item(), ISAURA.id(), Set.of())).isEmpty();
+    assertThat(ContactObstacle.to(hers.item(), CORIN.id(), Set.of()))
         .contains(ContactObstacle.FOR_SOMEBODY_ELSE);
-    assertThat(ContactObstacle.to(lipstick().forWhom(new ForWhom.TheArtist()).item(), CORIN.id()))
+    assertThat(
+            ContactObstacle.to(
+                lipstick().forWhom(new ForWhom.TheArtist()).item(), CORIN.id(), Set.of()))
         .contains(ContactObstacle.PERSONAL);
+  }
+
+  @Test
+  void whatSheReactsToDoesNotTouchHerButOthers() {
+    Given.Thing glue = lipstick().contains(Set.of(new Sensitivity("latex")));
+    assertThat(ContactObstacle.to(glue.item(), CORIN.id(), Set.of(new Sensitivity("latex"))))
+        .contains(ContactObstacle.REACTS);
+    assertThat(ContactObstacle.to(glue.item(), null, Set.of(Sensitivity.FRAGRANCE))).isEmpty();
   }
 
   @ParameterizedTest
   @EnumSource(Cleanliness.class)
   void onlyWhatIsStoppedTouchesNobody(Cleanliness state) {
     boolean isStopped = state == Cleanliness.CONTAMINATED || state == Cleanliness.QUARANTINED;
-    assertThat(ContactObstacle.to(lipstick().cleanliness(state).item(), CORIN.id()).isPresent())
+    assertThat(
+            ContactObstacle.to(lipstick().cleanliness(state).item(), CORIN.id(), Set.of())
+                .isPresent())
         .isEqualTo(isStopped);
   }
 }

@@ -170,7 +170,7 @@ public class KitLists {
   }
 
   private MarkConditions marks() {
-    return new MarkConditions(places.tree(), time.today());
+    return new MarkConditions(places.tree(), time.today(), time.now());
   }
 
   private Condition isIn(KitFilter.ItemState state) {

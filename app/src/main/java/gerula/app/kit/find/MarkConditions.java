@@ -9,6 +9,7 @@ import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceKind;
 import gerula.core.kit.place.PlaceTree;
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
@@ -26,10 +27,12 @@ final class MarkConditions {
 
   private final PlaceTree tree;
   private final LocalDate today;
+  private final Instant now;
 
-  MarkConditions(PlaceTree tree, LocalDate today) {
+  MarkConditions(PlaceTree tree, LocalDate today, Instant now) {
     this.tree = tree;
     this.today = today;
+    this.now = now;
   }
 
   /** The mark says that something has to be seen to, soon or at once. */
@@ -44,7 +47,7 @@ final class MarkConditions {
           isAtStop(mark)
               .or(ITEM.LAST_DAY.le(today.plusDays(Marks.SOON_DAYS)))
               .or(ITEM.REPLACE_BY.lt(today));
-      case CLEAN -> ITEM.CLEANLINESS.ne(Cleanliness.CLEAN.code());
+      case CLEAN -> ITEM.CLEANLINESS.ne(Cleanliness.CLEAN.code()).and(isStillWet());
       case AMOUNT ->
           ITEM.AMOUNT_LEFT.le(
               DSL.coalesce(ITEM.CONTAINER_SIZE, PRODUCT.CONTENT)
@@ -69,6 +72,11 @@ final class MarkConditions {
                   .toList());
       case AMOUNT -> ITEM.AMOUNT_LEFT.eq(BigDecimal.ZERO);
     };
+  }
+
+  /** Or never was: what was drying is clean as soon as it is dry. */
+  private Condition isStillWet() {
+    return ITEM.CLEAN_UNTIL.isNull().or(ITEM.CLEAN_UNTIL.gt(now));
   }
 
   /** Any of the four. */

@@ -40,7 +40,11 @@ public final class ItemRows {
 
   private ItemRows() {}
 
-  public static StoredItem item(ItemRecord row, ProductRecord productRow, PersonNames people) {
+  /**
+   * @param now at which moment: what was drying may be dry
+   */
+  public static StoredItem item(
+      ItemRecord row, ProductRecord productRow, PersonNames people, Instant now) {
     Product product = ProductRows.product(productRow);
     Item item =
         ItemBuilder.stagedBuilder()
@@ -57,7 +61,7 @@ public final class ItemRows {
             .home(row.getHomePlaceId())
             .now(row.getNowPlaceId())
             .askBackOn(row.getAskBackOn())
-            .clean(clean(row))
+            .clean(clean(row).at(now))
             .forWhom(forWhom(row, people))
             .vessel(vessel(row, product.content().unit()))
             .slot(row.getSlot())
@@ -204,6 +208,12 @@ public final class ItemRows {
     set(before.askBackOn(), after.askBackOn(), row::setAskBackOn);
     set(before.clean(), after.clean(), state -> write(row, state));
     set(before.spoilage(), after.spoilage(), spoilage -> writeReport(row, spoilage));
+    set(before.forWhom(), after.forWhom(), whom -> write(row, whom));
+  }
+
+  private static void write(ItemRecord row, ForWhom whom) {
+    row.setPersonal(whom instanceof ForWhom.TheArtist);
+    row.setOnlyForId(whom instanceof ForWhom.Only only ? only.person().id() : null);
   }
 
   private static <T extends @Nullable Object> void set(T before, T after, Consumer<T> column) {

@@ -1,11 +1,13 @@
 package gerula.app.kit.item;
 
+import gerula.core.kit.item.CleanState;
 import gerula.core.kit.item.DiscardCause;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.Coverage;
 import gerula.core.kit.product.Finish;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -13,6 +15,14 @@ import org.jspecify.annotations.Nullable;
 /** An item with what only people read. */
 public record StoredItem(
     Item item, ItemDetails details, ProductDetails of, int version, int productVersion) {
+
+  /** As it is at that moment: what was drying may be dry. */
+  public StoredItem at(Instant now) {
+    CleanState clean = item.clean().at(now);
+    return clean.equals(item.clean())
+        ? this
+        : new StoredItem(item.treated(clean), details, of, version, productVersion);
+  }
 
   /**
    * What is known of the item besides what the core computes with.

@@ -146,6 +146,13 @@ class IsolationTest {
         .withArray("things")
         .add(Client.object().put("id", Kits.id()).put("item", item).put("how", "direct"));
     client.post("/api/bookings/" + booking + "/faces/" + face + "/use", touched).expect(204);
+    ObjectNode wiped = Client.act().put("moment", "after-job");
+    wiped.putArray("steps").add("spray");
+    wiped.putArray("items").add(item);
+    client.post("/api/treatments", wiped).expect(204);
+    ObjectNode dropped = Client.act().put("incident", "sneezed-on");
+    dropped.putArray("items").add(item);
+    client.post("/api/incidents", dropped).expect(204);
     client.post("/api/bookings/" + booking + "/pack", Kits.tick(item)).expect(204);
     String picture = "/api/items/" + item + "/picture/" + Kits.id() + "?actId=" + Kits.id();
     client.putBytes(picture, "image/png", Pixels.png(4, 4));

@@ -1,8 +1,15 @@
 package gerula.core.booking.look;
 
+import gerula.core.kit.product.Product;
 import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Section;
 import gerula.core.shade.Lab;
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -28,6 +35,45 @@ public record LookPart(
     String note) {
 
   public static final int ALL = 10;
+
+  private static final int LONGEST_NAME = 120;
+
+  /** Parts of the work whose products end on her skin. */
+  private static final Set<Section> ON_SKIN =
+      EnumSet.of(
+          Section.SKIN,
+          Section.BASE,
+          Section.POWDER,
+          Section.BROWS,
+          Section.EYES,
+          Section.MASCARA,
+          Section.LASHES,
+          Section.LIPS);
+
+  /**
+   * A product that was used. Empty for tools and what else leaves nothing on her.
+   *
+   * @param tenths of a mix, 1 to 10
+   */
+  public static Optional<LookPart> of(Product product, int tenths) {
+    if (!ON_SKIN.contains(product.productClass().section())) {
+      return Optional.empty();
+    }
+    String name =
+        Stream.of(product.maker(), product.name(), product.shade())
+            .filter(word -> !word.isBlank())
+            .collect(Collectors.joining(" "));
+    return Optional.of(
+        new LookPart(
+            product.id(),
+            name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name,
+            product.productClass(),
+            product.colour() == null ? null : Lab.ofSrgb(product.colour()),
+            tenths,
+            "",
+            "",
+            ""));
+  }
 
   public LookPart {
     if (tenths < 1 || tenths > ALL) {

@@ -122,7 +122,7 @@ final class CleaningOrder {
       Chain.Stage stage = chains.get(chosen).steps().get(next[chosen]);
       order.add(new Handwork(chosen, next[chosen]));
       now = Math.max(now, free[chosen]) + stage.seconds();
-      last = stage.step();
+      last = stage.step().movement();
       next[chosen]++;
       free[chosen] = now;
       afterWaits(chosen, next, free);
@@ -167,7 +167,7 @@ final class CleaningOrder {
   }
 
   private Step step(int chain, int[] next) {
-    return chains.get(chain).steps().get(next[chain]).step();
+    return chains.get(chain).steps().get(next[chain]).step().movement();
   }
 
   private int tail(int chain, int[] next) {
@@ -256,7 +256,7 @@ final class CleaningOrder {
   }
 
   private Step step(Handwork one) {
-    return chains.get(one.chain).steps().get(one.at).step();
+    return chains.get(one.chain).steps().get(one.at).step().movement();
   }
 
   private CleaningPlan told(List<Handwork> order) {
@@ -276,7 +276,7 @@ final class CleaningOrder {
         Chain.Stage stage = chains.get(one.chain).steps().get(one.at);
         if (free[one.chain] > now && !things.isEmpty()) {
           // Hands would wait in the middle of it: what can be done is one act, the rest another.
-          acts.add(act(stage.step(), things, from, now, ready));
+          acts.add(act(step(one), things, from, now, ready));
           things = new ArrayList<>();
           ready = 0;
         }
@@ -288,7 +288,10 @@ final class CleaningOrder {
         next[one.chain] = one.at + 1;
         afterWaits(one.chain, next, free);
         ready = Math.max(ready, free[one.chain]);
-        things.add(chains.get(one.chain).thing());
+        UUID thing = chains.get(one.chain).thing();
+        if (thing != null) {
+          things.add(thing);
+        }
       }
       acts.add(act(step(act.getFirst()), things, from, now, ready));
     }
@@ -301,6 +304,6 @@ final class CleaningOrder {
   }
 
   private static CleaningAct act(Step step, List<UUID> things, long from, long until, long ready) {
-    return new CleaningAct(step, things, (int) from, (int) until, (int) ready);
+    return CleaningAct.of(step, things, (int) from, (int) until, (int) ready);
   }
 }

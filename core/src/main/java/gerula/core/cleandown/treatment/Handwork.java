@@ -8,6 +8,18 @@ public final class Handwork {
 
   private Handwork() {}
 
+  /**
+   * Seconds for a set of brushes that are cleaned one after the other.
+   *
+   * @param brushes 1 for anything that is no set
+   */
+  public static int seconds(Step step, int brushes) {
+    return switch (step) {
+      case WASH, SHAMPOO, RINSE, QUICK_CLEAN, WIPE_HANDLE -> brushes * seconds(step);
+      default -> seconds(step);
+    };
+  }
+
   /** Seconds for one thing; nothing where one only waits. */
   public static int seconds(Step step) {
     return switch (step) {
@@ -16,8 +28,8 @@ public final class Handwork {
       case WIPE_LAYER, WIPE_TOP_LAYER, WIPE_ALL_SIDES, SCRAPE_LAYER, BRUSH_OUT, RINSE -> 10;
       case QUICK_CLEAN, WIPE_RESIDUE, CLEAN_SHARPENER -> 15;
       case LAUNDER -> 20;
-      case SHARPEN, TO_DIRTY_HOLDER, NEEDLE_CHECK, DISINFECT_RATED -> 30;
-      case FLUSH -> 60;
+      case SHARPEN, TO_DIRTY_HOLDER, NEEDLE_CHECK, DISINFECT_RATED, HANDS -> 30;
+      case FLUSH, SURFACES -> 60;
       case WASH, SHAMPOO -> 90;
       case STRIP -> 120;
       case CLEAN -> 180;

@@ -1,6 +1,8 @@
 package gerula.core.cleandown.treatment;
 
 import gerula.core.rule.Code;
+import java.util.EnumSet;
+import java.util.Set;
 
 /** One thing that is done to an item when it is treated. */
 public enum Step implements Code {
@@ -41,11 +43,57 @@ public enum Step implements Code {
   CLEAN,
   NEEDLE_CHECK,
   /** With an agent rated for viruses carried in blood, for its full contact time. */
-  DISINFECT_RATED;
+  DISINFECT_RATED,
+  /** Chair, headrest and worktop, between two faces. */
+  SURFACES,
+  /** Washed, or rubbed with sanitiser up to the wrists until dry, before the next face. */
+  HANDS;
+
+  /** What to heed while it is done. */
+  public Set<Caution> cautions() {
+    return switch (this) {
+      case SPRAY -> EnumSet.of(Caution.NO_HEAT_OR_FLAME, Caution.AIR_AND_EYES);
+      case MIST -> EnumSet.of(Caution.AIR_AND_EYES);
+      case SOAK -> EnumSet.of(Caution.NO_HEAT_OR_FLAME);
+      case SHARPEN -> EnumSet.of(Caution.BLADES);
+      case DISINFECT_RATED -> EnumSet.of(Caution.RATED_AGENT);
+      default -> EnumSet.noneOf(Caution.class);
+    };
+  }
+
+  /** Whether it is done to no thing of the kit. */
+  public boolean isBeside() {
+    return this == SURFACES || this == HANDS;
+  }
 
   /** Whether nobody has anything to do meanwhile. */
   public boolean isWait() {
     return this == DRY || this == SOAK || this == LAY_FLAT || this == DRY_OPEN;
+  }
+
+  /** The movement it is of one's hands: packs are wiped with the same cloth, wherever on them. */
+  public Step movement() {
+    return switch (this) {
+      case WIPE_RIM, WIPE_NECK, WIPE_NOZZLE -> WIPE;
+      default -> this;
+    };
+  }
+
+  /** Whether a wipe is used in it. */
+  public boolean takesAWipe() {
+    return switch (this) {
+      case WIPE,
+          WIPE_RIM,
+          WIPE_NECK,
+          WIPE_NOZZLE,
+          WIPE_LAYER,
+          WIPE_TOP_LAYER,
+          WIPE_ALL_SIDES,
+          WIPE_HANDLE,
+          WIPE_RESIDUE ->
+          true;
+      default -> false;
+    };
   }
 
   /** Whether alcohol is used in it. */

@@ -1,7 +1,10 @@
 package gerula.core.cleandown.treatment;
 
 import gerula.core.cleandown.Contact;
+import gerula.core.kit.item.Item;
 import gerula.core.kit.product.Form;
+import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Section;
 import gerula.core.rule.Practices;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import org.jspecify.annotations.Nullable;
@@ -26,6 +29,21 @@ public record Treated(
     boolean isForLips,
     boolean isGun,
     Practices house) {
+
+  /** An item as it was used. */
+  public static Treated of(
+      Item item, Contact.How how, Moment moment, @Nullable Incident incident, Practices house) {
+    return new Treated(
+        item.product().form(),
+        how,
+        moment,
+        incident,
+        MatterOfHouse.isHard(item),
+        false,
+        item.product().classes().stream().anyMatch(one -> one.section() == Section.LIPS),
+        item.product().classes().contains(ProductClass.AIRBRUSH_GUN),
+        house);
+  }
 
   boolean isDirect() {
     return how == Contact.How.DIRECT;

@@ -4,8 +4,10 @@ import gerula.core.cleandown.Dilution;
 import gerula.core.kit.product.Form;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -60,6 +62,27 @@ public record Treatment(
     };
   }
 
+  /** The one that asks for more: the graver outcome, the longer wait, the more steps. */
+  public Treatment stricter(Treatment other) {
+    int graver = outcome.compareTo(other.outcome);
+    if (graver == 0) {
+      graver = Integer.compare(waits(), other.waits());
+    }
+    if (graver == 0) {
+      graver = Integer.compare(steps.size(), other.steps.size());
+    }
+    return graver < 0 ? other : this;
+  }
+
+  /** Whether it may be used again once all of it is done; what goes to the dirty holder may not. */
+  public boolean leavesItClean() {
+    return outcome.isReusable() && !steps.contains(Step.TO_DIRTY_HOLDER);
+  }
+
+  private int waits() {
+    return readyAfterMinutes == null ? 0 : readyAfterMinutes;
+  }
+
   /** An outcome with its steps, before it is told what goes along with them. */
   record Draft(Outcome outcome, List<Step> steps, boolean isChainOpen) {
 
@@ -102,29 +125,21 @@ public record Treatment(
     }
 
     private List<Caution> cautions(Treated one) {
-      List<Caution> cautions = new ArrayList<>();
+      Set<Caution> cautions = EnumSet.noneOf(Caution.class);
+      steps.forEach(step -> cautions.addAll(step.cautions()));
       if (one.incident() != null && one.incident().isInfection()) {
         cautions.add(Caution.DO_NOT_WORK_THERE);
       }
       if (one.incident() == Incident.BLOOD) {
         cautions.add(Caution.GLOVES_AND_SHARPS);
       }
-      if (steps.contains(Step.DISINFECT_RATED)) {
-        cautions.add(Caution.RATED_AGENT);
-      }
-      if (steps.stream().anyMatch(Step::takesAlcohol)) {
-        cautions.add(Caution.NO_HEAT_OR_FLAME);
-      }
-      if (steps.contains(Step.SPRAY) || steps.contains(Step.MIST)) {
-        cautions.add(Caution.AIR_AND_EYES);
-      }
-      if (steps.contains(Step.SHARPEN) || one.form() == Form.SHARPENER) {
+      if (one.form() == Form.SHARPENER) {
         cautions.add(Caution.BLADES);
       }
       if (one.form() == Form.ELECTRICAL_TOOL && outcome.isReusable()) {
         cautions.add(Caution.UNPLUG);
       }
-      return cautions;
+      return List.copyOf(cautions);
     }
   }
 }

@@ -21,6 +21,10 @@ public record CleanState(Cleanliness is, @Nullable Instant since, By by, @Nullab
     CONTACT,
     /** It was washed out. */
     WASHED,
+    /** What has to be done to it after it was used has been done. */
+    TREATED,
+    /** Something happened to it besides. */
+    HAPPENED,
     /** Something it came from was recalled. */
     RECALLED
   }
@@ -32,9 +36,38 @@ public record CleanState(Cleanliness is, @Nullable Instant since, By by, @Nullab
 
   public static final CleanState CLEAN = told(Cleanliness.CLEAN);
 
-  /** It touched a face just now. */
-  public static CleanState usedAt(Instant at) {
-    return new CleanState(Cleanliness.USED, at, By.CONTACT, null);
+  /** It touches a face now: from here on it is to be treated, if it was not before. */
+  public CleanState usedAt(Instant at) {
+    return new CleanState(Cleanliness.IN_USE, isToBeTreated() ? since : at, By.CONTACT, null);
+  }
+
+  /** The face it was on is done. */
+  public CleanState laidDown() {
+    return is == Cleanliness.IN_USE ? new CleanState(Cleanliness.USED, since, by, null) : this;
+  }
+
+  /** Something happened to it: it is in this state, and since then unless it was already. */
+  public CleanState happened(Cleanliness now, Instant at) {
+    return new CleanState(now, isToBeTreated() ? since : at, By.HAPPENED, null);
+  }
+
+  /** Whether it touched somebody, or something happened to it, and it was not treated since. */
+  public boolean isToBeTreated() {
+    return is == Cleanliness.IN_USE || is == Cleanliness.USED;
+  }
+
+  /** Treated: clean at once, or when it is dry. */
+  public static CleanState treated(Instant at, @Nullable Instant dryAt) {
+    boolean isDry = dryAt == null || !dryAt.isAfter(at);
+    return new CleanState(
+        isDry ? Cleanliness.CLEAN : Cleanliness.DRYING, at, By.TREATED, isDry ? null : dryAt);
+  }
+
+  /** As it is at that moment: what was drying is clean once it is dry. */
+  public CleanState at(Instant now) {
+    return until == null || until.isAfter(now)
+        ? this
+        : new CleanState(Cleanliness.CLEAN, until, by, null);
   }
 
   public CleanState {

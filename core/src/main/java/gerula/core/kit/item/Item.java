@@ -10,6 +10,7 @@ import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.HouseRules;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Comparator;
@@ -129,6 +130,24 @@ public record Item(
   /** Treated, or touched by something: so clean is it now. */
   public Item treated(CleanState state) {
     return content(dates, left, state, spoilage);
+  }
+
+  /** From now on it is used on these. */
+  public Item keptFor(ForWhom whom) {
+    return ItemBuilder.builder(this).forWhom(whom).build();
+  }
+
+  /**
+   * Whether using it takes a piece out of it, which is thrown away or worn, while the pack itself
+   * touches nobody.
+   */
+  public boolean isUsedByThePiece() {
+    return left.unit() == Unit.PIECE
+        && switch (product.form()) {
+          case SINGLE_USE -> true;
+          case LASHES, FOAM_SPONGE -> size().amount().compareTo(BigDecimal.ONE) > 0;
+          default -> false;
+        };
   }
 
   /** Filled again: so much, of these dates, is in it. */

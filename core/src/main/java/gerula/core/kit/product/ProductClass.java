@@ -236,6 +236,33 @@ public enum ProductClass implements Code {
     };
   }
 
+  /** Whether it is there to touch a face, rather than to hold, clean or drive what does. */
+  public boolean touchesFaces() {
+    return switch (this) {
+      case HAND_CREAM,
+          CLEAN_HOLDER,
+          DIRTY_HOLDER,
+          BRUSH_CLEANER,
+          CURLER_PADS,
+          PALETTE,
+          HAND_MIRROR,
+          SHARPS_BOX,
+          COMPRESSOR,
+          AIRBRUSH_HOSE,
+          AIRBRUSH_CLEANER,
+          NAIL_BASICS,
+          TAPE,
+          HAND_WIPE,
+          SURFACE_WIPE,
+          GLOVES,
+          TOUCH_UP_JAR,
+          LABEL ->
+          false;
+      case EYE_DROPS, TOWEL, CAPE, DRAPE -> true;
+      default -> section != Section.SET_UP && section != Section.COMFORT;
+    };
+  }
+
   /** A brush by itself, not a set of them, nor what brushes stand in. */
   public boolean isSingleBrush() {
     return EnumSet.range(POWDER_BRUSH, BRUSH).contains(this);

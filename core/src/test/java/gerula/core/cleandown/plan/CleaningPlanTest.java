@@ -32,8 +32,8 @@ class CleaningPlanTest {
     }
     CleaningPlan plan = CleaningPlan.of(chains);
     assertThat(plan.acts())
-        .extracting(CleaningAct::step)
-        .containsExactly(Step.SPRAY, Step.WIPE_NECK);
+        .flatExtracting(CleaningAct::steps)
+        .containsExactly(Step.SPRAY, Step.WIPE);
     assertThat(plan.acts().getFirst().things()).hasSize(9);
     assertThat(plan.handSeconds()).isEqualTo(38);
     assertThat(plan.seconds()).isEqualTo(18 + 300);
@@ -52,9 +52,26 @@ class CleaningPlanTest {
     CleaningPlan plan = CleaningPlan.of(List.of(brush, pencil));
     assertThat(plan.seconds()).isEqualTo(2 + 120 + 30 + 2 + 120);
     assertThat(plan.acts())
-        .extracting(CleaningAct::step)
+        .flatExtracting(CleaningAct::steps)
         .containsExactly(Step.SPRAY, Step.TO_DIRTY_HOLDER, Step.SHARPEN, Step.SPRAY);
     assertThat(plan.acts().get(2).from()).isEqualTo(122);
+  }
+
+  @Test
+  void whatFollowsAtOnceOnTheSameThingIsOneAct() {
+    CleaningPlan plan =
+        CleaningPlan.of(
+            List.of(
+                chain(
+                    new Stage(Step.WASH, 90),
+                    new Stage(Step.RINSE, 10),
+                    new Stage(Step.SPRAY, 2),
+                    new Stage(Step.DRY, 120),
+                    new Stage(Step.WIPE_HANDLE, 5))));
+    assertThat(plan.acts())
+        .extracting(CleaningAct::steps)
+        .containsExactly(List.of(Step.WASH, Step.RINSE, Step.SPRAY), List.of(Step.WIPE_HANDLE));
+    assertThat(plan.endingWith(Step.HANDS).acts().getLast().steps()).containsExactly(Step.HANDS);
   }
 
   @Test
@@ -99,10 +116,10 @@ class CleaningPlanTest {
     // wiped.
     assertThat(plan.seconds()).isEqualTo(3 * 900 + 28_800 + 5);
     assertThat(plan.acts())
-        .extracting(CleaningAct::step)
+        .flatExtracting(CleaningAct::steps)
         .containsExactlyInAnyOrder(
             Step.WASH, Step.SPRAY, Step.WIPE, Step.WIPE_HANDLE, Step.WIPE_HANDLE, Step.WIPE_HANDLE);
-    assertThat(plan.acts().getFirst().step()).isEqualTo(Step.WASH);
+    assertThat(plan.acts().getFirst().steps()).containsExactly(Step.WASH);
   }
 
   @Test
@@ -138,12 +155,14 @@ class CleaningPlanTest {
       assertThat(new HashSet<>(act.things())).hasSameSizeAs(act.things());
       for (UUID thing : act.things()) {
         List<Stage> steps = byThing.get(thing).steps();
-        int at = done.getOrDefault(thing, 0);
-        while (steps.get(at).step().isWait()) {
-          at++;
+        for (Step movement : act.steps()) {
+          int at = done.getOrDefault(thing, 0);
+          while (steps.get(at).step().isWait()) {
+            at++;
+          }
+          assertThat(steps.get(at).step().movement()).isEqualTo(movement);
+          done.put(thing, at + 1);
         }
-        assertThat(steps.get(at).step()).isEqualTo(act.step());
-        done.put(thing, at + 1);
       }
     }
     int hands = 0;

@@ -145,8 +145,13 @@ class ItemTest {
 
   @Test
   void onlyWhatIsDryingIsDryAtSomeTime() {
-    assertThat(CleanState.usedAt(NOW))
+    CleanState used = CleanState.CLEAN.usedAt(NOW);
+    assertThat(used)
+        .isEqualTo(new CleanState(Cleanliness.IN_USE, NOW, CleanState.By.CONTACT, null));
+    assertThat(used.usedAt(NOW.plusSeconds(9))).isEqualTo(used);
+    assertThat(used.laidDown())
         .isEqualTo(new CleanState(Cleanliness.USED, NOW, CleanState.By.CONTACT, null));
+    assertThat(CleanState.CLEAN.laidDown()).isEqualTo(CleanState.CLEAN);
     assertThatThrownBy(
             () -> new CleanState(Cleanliness.CLEAN, NOW, CleanState.By.WASHED, NOW.plusSeconds(60)))
         .hasMessageContaining("clean");

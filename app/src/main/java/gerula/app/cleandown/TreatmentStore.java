@@ -1,0 +1,105 @@
+package gerula.app.cleandown;
+
+import static gerula.app.tables.Tables.TREATMENT;
+
+import gerula.app.tables.tables.records.TreatmentRecord;
+import gerula.core.cleandown.treatment.Moment;
+import gerula.core.cleandown.work.DoneStep;
+import gerula.core.cleandown.work.GivenTreatment;
+import gerula.core.rule.Code;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.JSONB;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Treatments in the database. Everything here runs within a workspace. */
+@Component
+public class TreatmentStore {
+
+  private final DSLContext sql;
+  private final JsonMapper json;
+
+  TreatmentStore(DSLContext sql, JsonMapper json) {
+    this.sql = sql;
+    this.json = json;
+  }
+
+  /** Writes it, be it new or gone on with. */
+  public void save(GivenTreatment one) {
+    TreatmentRecord row = sql.newRecord(TREATMENT);
+    row.setId(one.id());
+    row.setItemId(one.item());
+    row.setBookingId(one.booking());
+    row.setFaceId(one.face());
+    row.setMoment(one.moment().code());
+    row.setBegunAt(one.begunAt());
+    row.setDoneAt(one.doneAt());
+    row.setSprayPercent((short) one.sprayPercent());
+    row.setSteps(JSONB.valueOf(json.writeValueAsString(one.steps())));
+    sql.insertInto(TREATMENT)
+        .set(row)
+        .onConflict(TREATMENT.WORKSPACE_ID, TREATMENT.ID)
+        .doUpdate()
+        .set(TREATMENT.DONE_AT, row.getDoneAt())
+        .set(TREATMENT.STEPS, row.getSteps())
+        .execute();
+  }
+
+  /** The latest of each of these items. */
+  List<GivenTreatment> latestOf(Collection<UUID> items) {
+    return sql.select(TREATMENT.fields())
+        .distinctOn(TREATMENT.ITEM_ID)
+        .from(TREATMENT)
+        .where(TREATMENT.ITEM_ID.in(items))
+        .orderBy(TREATMENT.ITEM_ID, TREATMENT.BEGUN_AT.desc(), TREATMENT.ID)
+        .fetch(row -> treatment(row.into(TREATMENT)));
+  }
+
+  /** What was done beside, between the faces of a booking. */
+  List<GivenTreatment> beside(UUID booking) {
+    return some(TREATMENT.BOOKING_ID.eq(booking).and(TREATMENT.ITEM_ID.isNull()));
+  }
+
+  List<GivenTreatment> ofBooking(UUID booking) {
+    return some(TREATMENT.BOOKING_ID.eq(booking));
+  }
+
+  List<GivenTreatment> ofItem(UUID item) {
+    return some(TREATMENT.ITEM_ID.eq(item));
+  }
+
+  private List<GivenTreatment> some(Condition which) {
+    return sql.selectFrom(TREATMENT)
+        .where(which)
+        .orderBy(TREATMENT.BEGUN_AT, TREATMENT.ID)
+        .fetch(this::treatment);
+  }
+
+  /** All of them, the oldest first. */
+  public Stream<GivenTreatment> all() {
+    return sql.selectFrom(TREATMENT)
+        .orderBy(TREATMENT.BEGUN_AT, TREATMENT.ID)
+        .fetchSize(500)
+        .fetchStream()
+        .map(this::treatment);
+  }
+
+  private GivenTreatment treatment(TreatmentRecord row) {
+    return new GivenTreatment(
+        row.getId(),
+        row.getItemId(),
+        row.getBookingId(),
+        row.getFaceId(),
+        Code.of(Moment.class, row.getMoment()),
+        row.getBegunAt(),
+        row.getDoneAt(),
+        row.getSprayPercent(),
+        Arrays.asList(json.readValue(row.getSteps().data(), DoneStep[].class)));
+  }
+}

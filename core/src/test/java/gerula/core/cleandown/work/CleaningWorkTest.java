@@ -1,0 +1,233 @@
+package gerula.core.cleandown.work;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gerula.core.Seeds;
+import gerula.core.cleandown.Contact.How;
+import gerula.core.cleandown.HowUsed;
+import gerula.core.cleandown.plan.CleaningAct;
+import gerula.core.cleandown.treatment.Incident;
+import gerula.core.cleandown.treatment.Moment;
+import gerula.core.cleandown.treatment.Outcome;
+import gerula.core.cleandown.treatment.Step;
+import gerula.core.cleandown.treatment.Treated;
+import gerula.core.cleandown.treatment.Treatment;
+import gerula.core.kit.Given;
+import gerula.core.kit.item.CleanState;
+import gerula.core.kit.item.Cleanliness;
+import gerula.core.kit.item.Item;
+import gerula.core.kit.product.Form;
+import gerula.core.kit.product.ProductClass;
+import gerula.core.rule.Practices;
+import java.time.Instant;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.LongStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What is to be cleaned now, from where it stands. */
+class CleaningWorkTest {
+
+  private static final Instant NOW = Instant.parse("2026-05-02T10:00:00Z");
+  private static final Set<Step> BESIDES = EnumSet.of(Step.SURFACES, Step.HANDS);
+
+  private static Item item(ProductClass of, Form form) {
+    return Given.thing(of, form).item();
+  }
+
+  private static UsedThing used(ProductClass of, Form form, How how, DoneStep... done) {
+    return new UsedThing(item(of, form), Set.of(how), Set.of(), List.of(done));
+  }
+
+  private static UsedThing pencil(DoneStep... done) {
+    return used(ProductClass.LIP_PENCIL, Form.SHARPENABLE_PENCIL, How.DIRECT, done);
+  }
+
+  private static CleaningWork between(Instant now, UsedThing... things) {
+    return CleaningWork.of(List.of(things), Moment.BETWEEN_FACES, Set.of(), Practices.USUAL, now);
+  }
+
+  private static List<Step> steps(CleaningWork work) {
+    return work.acts().stream().flatMap(act -> act.steps().stream()).toList();
+  }
+
+  @Test
+  void handsComeLastAndSurfacesBesideTheWaits() {
+    CleaningWork work =
+        CleaningWork.of(
+            List.of(
+                used(ProductClass.FACE_POWDER, Form.PRESSED_POWDER, How.DIRECT),
+                used(ProductClass.FOUNDATION, Form.LIQUID_PUMP_OR_SQUEEZE, How.PALETTE),
+                used(ProductClass.MASCARA, Form.MASCARA, How.APPLICATOR),
+                used(ProductClass.SPATULA, Form.METAL_TOOL, How.DIRECT)),
+            Moment.BETWEEN_FACES,
+            BESIDES,
+            Practices.USUAL,
+            NOW);
+    assertThat(steps(work).getLast()).isEqualTo(Step.HANDS);
+    assertThat(steps(work)).contains(Step.SURFACES);
+    assertThat(work.acts().stream().filter(act -> act.steps().contains(Step.WIPE)))
+        .singleElement()
+        .satisfies(act -> assertThat(act.things()).hasSize(2));
+    assertThat(work.seconds()).isEqualTo(302);
+    assertThat(work.handSeconds()).isEqualTo(2 + 5 + 5 + 15 + 2 + 60 + 30);
+    assertThat(work.alcoholMl()).isEqualTo(2);
+    assertThat(work.wipes()).isOne();
+  }
+
+  @Test
+  void aWaitRunsFromTheStepBeforeItAndIsOverByItself() {
+    DoneStep sprayed = new DoneStep(Step.SPRAY, NOW);
+    CleaningWork wet = between(NOW.plusSeconds(30), pencil(sprayed));
+    assertThat(wet.waits())
+        .singleElement()
+        .satisfies(
+            wait -> {
+              assertThat(wait.step()).isEqualTo(Step.DRY);
+              assertThat(wait.until()).isEqualTo(NOW.plusSeconds(120));
+            });
+    assertThat(wet.acts().getFirst().steps()).containsExactly(Step.SHARPEN, Step.SPRAY);
+    assertThat(wet.acts().getFirst().from()).isEqualTo(90);
+    CleaningWork dry = between(NOW.plusSeconds(120), pencil(sprayed));
+    assertThat(dry.waits()).isEmpty();
+    assertThat(dry.acts().getFirst().from()).isZero();
+  }
+
+  @Test
+  void whoeverSeesThatItIsDryNeedNotWait() {
+    DoneStep sprayed = new DoneStep(Step.SPRAY, NOW);
+    DoneStep seen = new DoneStep(Step.DRY, NOW.plusSeconds(40));
+    assertThat(between(NOW.plusSeconds(41), pencil(sprayed, seen)).waits()).isEmpty();
+    DoneStep sharpened = new DoneStep(Step.SHARPEN, NOW.plusSeconds(50));
+    CleaningWork past = between(NOW.plusSeconds(60), pencil(sprayed, sharpened));
+    assertThat(steps(past)).containsExactly(Step.SPRAY);
+  }
+
+  @Test
+  void theStrictestOfAllItWentThroughHolds() {
+    Item cream = item(ProductClass.CONCEALER, Form.CREAM);
+    UsedThing both = new UsedThing(cream, Set.of(How.PALETTE, How.DOUBLE_DIP), Set.of(), List.of());
+    assertThat(between(NOW, both).ends())
+        .containsExactly(new CleaningWork.Ending(Outcome.DISCARD, List.of(cream.id())));
+    Item powder = item(ProductClass.FACE_POWDER, Form.PRESSED_POWDER);
+    UsedThing dropped =
+        new UsedThing(
+            powder,
+            Set.of(How.PALETTE),
+            Set.of(Incident.SNEEZED_ON, Incident.COLD_SORE),
+            List.of());
+    assertThat(dropped.treatment(Moment.BETWEEN_FACES, Practices.USUAL).orElseThrow().steps())
+        .containsExactly(Step.SPRAY, Step.DRY);
+  }
+
+  @Test
+  void whatNobodyToldIsTakenToBeAsUsualAndSaysSo() {
+    Item cream = item(ProductClass.CONCEALER, Form.CREAM);
+    CleaningWork work = between(NOW, new UsedThing(cream, Set.of(), Set.of(), List.of()));
+    assertThat(steps(work)).containsExactly(Step.SPRAY, Step.WIPE);
+    assertThat(work.howUnknown()).containsExactly(cream.id());
+    Item other = item(ProductClass.OTHER, Form.OTHER);
+    assertThat(between(NOW, new UsedThing(other, Set.of(), Set.of(), List.of())).unknown())
+        .containsExactly(other.id());
+  }
+
+  @Test
+  void theBrushesOfAFaceGoIntoTheHolderInOneMovement() {
+    CleaningWork work =
+        between(
+            NOW,
+            used(ProductClass.EYE_BRUSH, Form.BRUSH_SYNTHETIC, How.DIRECT),
+            used(ProductClass.LIP_BRUSH, Form.BRUSH_SYNTHETIC, How.DIRECT),
+            used(ProductClass.POWDER_BRUSH, Form.BRUSH_NATURAL, How.DIRECT));
+    assertThat(work.acts()).singleElement().satisfies(act -> assertThat(act.things()).hasSize(3));
+    assertThat(work.handSeconds()).isEqualTo(30);
+  }
+
+  @ParameterizedTest
+  @EnumSource(Form.class)
+  void whatIsUsualIsAWayThatHasATreatment(Form form) {
+    Item item = item(ProductClass.OTHER, form);
+    for (How how : HowUsed.ways(form)) {
+      boolean isKnown =
+          Treatment.of(Treated.of(item, how, Moment.BETWEEN_FACES, null, Practices.USUAL))
+              .isPresent();
+      assertThat(isKnown).as("%s by %s", form, how).isEqualTo(form != Form.OTHER);
+    }
+  }
+
+  @Test
+  void whatDriesIsCleanWhenItIsDry() {
+    Instant dry = NOW.plusSeconds(120);
+    CleanState drying = CleanState.treated(NOW, dry);
+    assertThat(drying.at(dry.minusMillis(1)).is()).isEqualTo(Cleanliness.DRYING);
+    assertThat(drying.at(dry))
+        .isEqualTo(new CleanState(Cleanliness.CLEAN, dry, CleanState.By.TREATED, null));
+    assertThat(CleanState.treated(NOW, NOW).is()).isEqualTo(Cleanliness.CLEAN);
+    assertThat(CleanState.treated(NOW, null).is()).isEqualTo(Cleanliness.CLEAN);
+  }
+
+  static LongStream rounds() {
+    return Seeds.upTo(60);
+  }
+
+  /**
+   * Whoever does the first act again and again, when it can be begun, is done after as long as was
+   * told, and has done what each treatment asks for.
+   */
+  @ParameterizedTest
+  @MethodSource("rounds")
+  void doneActByActItTakesAsLongAsTold(long seed) {
+    Random random = new Random(seed);
+    Map<UUID, UsedThing> things = new HashMap<>();
+    Form[] forms = Form.values();
+    for (int i = 0; i < 2 + random.nextInt(7); i++) {
+      Form form = forms[random.nextInt(forms.length)];
+      List<How> ways = HowUsed.ways(form);
+      UsedThing thing = used(ProductClass.OTHER, form, ways.get(random.nextInt(ways.size())));
+      things.put(thing.item().id(), thing);
+    }
+    Moment moment = random.nextBoolean() ? Moment.BETWEEN_FACES : Moment.AFTER_JOB;
+    CleaningWork first = work(things, moment, NOW);
+    Instant now = NOW;
+    int acts = 0;
+    for (CleaningWork at = first; !at.acts().isEmpty(); at = work(things, moment, now)) {
+      CleaningAct act = at.acts().getFirst();
+      now = now.plusSeconds(act.until());
+      for (UUID id : act.things()) {
+        for (Step movement : act.steps()) {
+          UsedThing thing = things.get(id);
+          Step next =
+              thing.progress(thing.treatment(moment, Practices.USUAL).orElseThrow(), now).next();
+          assertThat(next.movement()).isEqualTo(movement);
+          things.put(id, thing.with(new DoneStep(next, now)));
+        }
+      }
+      assertThat(++acts).isLessThan(100);
+    }
+    int left = work(things, moment, now).seconds();
+    long took = now.getEpochSecond() - NOW.getEpochSecond() + left;
+    assertThat(took).isLessThanOrEqualTo(Math.max(first.seconds() + 30, first.seconds() * 11 / 10));
+    for (UsedThing thing : things.values()) {
+      thing
+          .treatment(moment, Practices.USUAL)
+          .filter(treatment -> treatment.outcome().isReusable())
+          .ifPresent(
+              treatment ->
+                  assertThat(thing.done().stream().map(DoneStep::step))
+                      .containsExactlyElementsOf(
+                          treatment.steps().stream().filter(step -> !step.isWait()).toList()));
+    }
+  }
+
+  private static CleaningWork work(Map<UUID, UsedThing> things, Moment moment, Instant now) {
+    return CleaningWork.of(things.values(), moment, Set.of(), Practices.USUAL, now);
+  }
+}

@@ -1,0 +1,64 @@
+import { useCleanDown } from "../api/cleaning";
+import { Counted, Sentence } from "../parts/Sentence";
+import { Without } from "../ui/Without";
+import { aboutMinutes, actWords, toClean } from "../words/cleaning";
+import { capital, count, lower } from "../words/codes";
+import { shortName } from "../words/items";
+import { Working } from "./Working";
+
+/** After the job: everything that is not clean, in the order that takes least time. */
+export function CleanDownView() {
+  const query = useCleanDown();
+  const work = query.data;
+  if (!work) return <Without query={query} waiting="Looking what is to be cleaned…" />;
+  const open = toClean(work);
+  const [first] = work.acts;
+  const named = (ids: string[]) => work.items.filter((item) => ids.includes(item.id));
+  const stopped = work.items.filter((item) => work.stopped.includes(item.id));
+  return (
+    <div className="flex flex-col gap-6">
+      <Sentence>
+        {open === 0 ? (
+          work.drying.length > 0 ? (
+            `All is cleaned; ${count(work.drying.length, "item")} still dry.`
+          ) : (
+            "Everything in the kit is clean."
+          )
+        ) : (
+          <>
+            {capital(count(open, "item"))} to clean: <b>{aboutMinutes(work.handSeconds)} of work</b>
+            {work.seconds > work.handSeconds + 60 &&
+              `, all clean after ${aboutMinutes(work.seconds)}`}
+            {work.alcoholMl > 0 && `, ${work.alcoholMl} ml of alcohol`}
+            {work.wipes > 0 && `, ${count(work.wipes, "wipe")}`}.
+            {first && ` First ${lower(actWords(first.steps, named(first.items)))}.`}
+          </>
+        )}{" "}
+        {stopped.length > 0 && (
+          <>
+            <Counted to="#stopped" state="stop">
+              {count(stopped.length, "item")}
+            </Counted>{" "}
+            must not be used until you decide.
+          </>
+        )}
+      </Sentence>
+      <Working work={work} toldAt={query.dataUpdatedAt} booking={null} face={null} whom="her">
+        {stopped.length > 0 && (
+          <section id="stopped" aria-label="To decide">
+            <h2 className="border-line border-b pb-1 font-semibold text-stop">To decide</h2>
+            <ul>
+              {stopped.map((item) => (
+                <li key={item.id} className="border-hair border-b">
+                  <a className="block py-2 underline" href={`/kit/items/${item.id}`}>
+                    {shortName(item)}
+                  </a>
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+      </Working>
+    </div>
+  );
+}
