@@ -45,7 +45,8 @@ function Turnover({ booking }: { booking: Booking }) {
   return (
     <div className="flex flex-col gap-5">
       <Sentence>
-        {done?.name ?? "She"} is done{coming && `, ${coming.name} is next`}
+        {done?.name ?? "She"} is done
+        {(coming || minutes !== null) && `, ${coming?.name ?? "somebody"} is next`}
         {minutes !== null && ` in ${aboutMinutes(minutes * 60)}`}.{" "}
         {work.acts.length === 0 && work.drying.length === 0 ? (
           "Everything is clean and ready."

@@ -17,6 +17,9 @@ create table gerula.treatment (
 create index treatment_item on gerula.treatment (workspace_id, item_id, begun_at);
 create index treatment_booking on gerula.treatment (workspace_id, booking_id, face_id);
 
+-- Who else was touched at the same sitting.
+create index contact_sitting on gerula.contact (workspace_id, booking_id, face_id, at);
+
 -- What happened to a thing beside its usual use: dropped, sneezed on, an infection.
 create table gerula.incident (
   workspace_id uuid not null default gerula.current_workspace() references gerula.workspace,

@@ -1,6 +1,8 @@
 package gerula.app.cleandown;
 
 import gerula.app.cleandown.CleaningRecords.UsableView;
+import gerula.app.cleandown.Traces.ReachView;
+import gerula.app.cleandown.Traces.TouchedView;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.core.booking.look.LookPart;
 import gerula.core.cleandown.Contact;
@@ -10,6 +12,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
@@ -21,6 +24,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -30,9 +34,11 @@ class ContactController {
 
   private final Contacts contacts;
   private final UsableThings usable;
+  private final Traces traces;
 
-  ContactController(Contacts contacts, UsableThings usable) {
+  ContactController(Contacts contacts, UsableThings usable, Traces traces) {
     this.contacts = contacts;
+    this.traces = traces;
     this.usable = usable;
   }
 
@@ -93,6 +99,28 @@ class ContactController {
   List<UsableView> usable(
       @AuthenticationPrincipal SignedIn who, @PathVariable UUID booking, @PathVariable UUID face) {
     return usable.on(who, booking, face);
+  }
+
+  /**
+   * Whom a thing reached, itself or through what was filled from it or touched the same face.
+   *
+   * @param since from which moment on
+   */
+  @GetMapping("/api/items/{id}/reach")
+  ReachView reach(
+      @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @RequestParam Instant since) {
+    return traces.reach(who, id, since);
+  }
+
+  /**
+   * What touched somebody, where it is now, and what was done to it since.
+   *
+   * @param since from which moment on
+   */
+  @GetMapping("/api/people/{id}/touched")
+  TouchedView touched(
+      @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @RequestParam Instant since) {
+    return traces.touched(who, id, since);
   }
 
   @GetMapping("/api/items/{id}/contacts")

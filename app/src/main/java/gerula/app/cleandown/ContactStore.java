@@ -80,6 +80,14 @@ public class ContactStore {
         .fetch(ContactStore::contact);
   }
 
+  /** What touched somebody since a moment, the latest first. */
+  List<Contact> ofPerson(UUID person, Instant since) {
+    return sql.selectFrom(CONTACT)
+        .where(CONTACT.PERSON_ID.eq(person).and(CONTACT.AT.ge(since)))
+        .orderBy(CONTACT.AT.desc(), CONTACT.ID)
+        .fetch(ContactStore::contact);
+  }
+
   /** All of them, the oldest first. */
   public Stream<Contact> all() {
     return sql.selectFrom(CONTACT)
@@ -89,7 +97,7 @@ public class ContactStore {
         .map(ContactStore::contact);
   }
 
-  private static Contact contact(ContactRecord row) {
+  static Contact contact(ContactRecord row) {
     return new Contact(
         row.getId(),
         row.getItemId(),

@@ -7,6 +7,7 @@ import gerula.core.cleandown.treatment.Moment;
 import gerula.core.cleandown.work.DoneStep;
 import gerula.core.cleandown.work.GivenTreatment;
 import gerula.core.rule.Code;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
@@ -15,6 +16,7 @@ import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -64,6 +66,15 @@ public class TreatmentStore {
   /** What was done beside, between the faces of a booking. */
   List<GivenTreatment> beside(UUID booking) {
     return some(TREATMENT.BOOKING_ID.eq(booking).and(TREATMENT.ITEM_ID.isNull()));
+  }
+
+  /** Those of these items that were done, from a moment on. */
+  List<GivenTreatment> doneSince(Collection<UUID> items, Instant since) {
+    return some(
+        TREATMENT
+            .ITEM_ID
+            .eq(DSL.any(items.stream().distinct().toArray(UUID[]::new)))
+            .and(TREATMENT.DONE_AT.ge(since)));
   }
 
   List<GivenTreatment> ofBooking(UUID booking) {

@@ -288,6 +288,63 @@ class CleaningTest {
     assertThat(other.get("/api/items?mark=clean").body().path("total").asInt()).isZero();
   }
 
+  /**
+   * Through a tool that touched her, to whoever it touched next; and back from her to the things.
+   */
+  @Test
+  void whomAThingReachedAndWhatTouchedSomebodyAreKnown() {
+    String cream = add("concealer", "cream", "g", 3);
+    String spatula = add("spatula", "metal-tool", "piece", 1);
+    use("palette", cream).expect(204);
+    use("direct", spatula).expect(204);
+    String first = faces().get(0).path("person").asString();
+    String second = anotherFace("Violinist");
+    use("direct", spatula).expect(204);
+    String since = "?since=" + Running.TODAY + "T00:00:00Z";
+    JsonNode reach = client.get("/api/items/" + cream + "/reach" + since).expect(200).body();
+    assertThat(reach.path("faces"))
+        .extracting(one -> one.path("name").asString())
+        .containsExactly("Cellist", "Violinist");
+    assertThat(reach.at("/faces/1/through"))
+        .extracting(JsonNode::asString)
+        .containsExactly(cream, spatula);
+    assertThat(reach.path("items")).hasSize(2);
+    face = second;
+    done("wipe-residue", spatula).expect(204);
+    done("spray", spatula).expect(204);
+    JsonNode later = client.get("/api/items/" + cream + "/reach" + since).body();
+    assertThat(later.at("/items/1/until").asString()).startsWith(Running.TODAY);
+    JsonNode touched = client.get("/api/people/" + first + "/touched" + since).expect(200).body();
+    assertThat(touched.path("things")).hasSize(2);
+    assertThat(touched.path("things"))
+        .filteredOn(one -> one.at("/item/id").asString().equals(spatula))
+        .singleElement()
+        .satisfies(
+            one -> {
+              assertThat(one.path("treatedAt").asString()).startsWith(Running.TODAY);
+              assertThat(one.path("steps")).hasSize(2);
+              assertThat(one.path("now").asString()).isEqualTo(bag);
+            });
+    assertThat(client.get("/api/items/" + cream + "/reach?since=soon").status()).isEqualTo(422);
+    assertThat(client.get("/api/items/" + Kits.id() + "/reach" + since).status()).isEqualTo(404);
+  }
+
+  private String anotherFace(String name) {
+    JsonNode there = client.get("/api/bookings/" + booking).body();
+    ObjectNode with = Kits.booking(bag);
+    ObjectNode her = (ObjectNode) with.path("faces").get(0).deepCopy();
+    ObjectNode before = (ObjectNode) with.path("faces").get(0);
+    before.put("id", there.at("/faces/0/id").asString());
+    before.put("person", there.at("/faces/0/person").asString());
+    String id = Kits.id();
+    with.withArray("faces").add(her.put("id", id).put("name", name));
+    ObjectNode edit = act().put("version", there.path("version").asInt());
+    edit.set("booking", with);
+    client.put("/api/bookings/" + booking, edit).expect(200);
+    face = id;
+    return id;
+  }
+
   @Test
   void whatTakesTooLongIsNamedToHaveTwoOf() {
     String spatula = add("spatula", "metal-tool", "piece", 1);
