@@ -59,14 +59,6 @@ public class ContactStore {
         .fetchOptional(0, Instant.class);
   }
 
-  /** What touched whom at a booking, the oldest first. */
-  List<Contact> ofBooking(UUID booking) {
-    return sql.selectFrom(CONTACT)
-        .where(CONTACT.BOOKING_ID.eq(booking))
-        .orderBy(CONTACT.AT, CONTACT.ID)
-        .fetch(ContactStore::contact);
-  }
-
   /** What touched somebody, the latest first. */
   List<Contact> ofPerson(UUID person, int most) {
     return some(CONTACT.PERSON_ID.eq(person), most);
@@ -85,6 +77,13 @@ public class ContactStore {
     return sql.selectFrom(CONTACT)
         .where(CONTACT.PERSON_ID.eq(person).and(CONTACT.AT.ge(since)))
         .orderBy(CONTACT.AT.desc(), CONTACT.ID)
+        .fetch(ContactStore::contact);
+  }
+
+  List<Contact> some(Condition which) {
+    return sql.selectFrom(CONTACT)
+        .where(which)
+        .orderBy(CONTACT.AT, CONTACT.ID)
         .fetch(ContactStore::contact);
   }
 

@@ -39,11 +39,7 @@ public class IncidentStore {
     return some(INCIDENT.ITEM_ID.in(items));
   }
 
-  List<IncidentReport> ofBooking(UUID booking) {
-    return some(INCIDENT.BOOKING_ID.eq(booking));
-  }
-
-  private List<IncidentReport> some(Condition which) {
+  List<IncidentReport> some(Condition which) {
     return sql.selectFrom(INCIDENT)
         .where(which)
         .orderBy(INCIDENT.AT, INCIDENT.ID)

@@ -77,15 +77,7 @@ public class TreatmentStore {
             .and(TREATMENT.DONE_AT.ge(since)));
   }
 
-  List<GivenTreatment> ofBooking(UUID booking) {
-    return some(TREATMENT.BOOKING_ID.eq(booking));
-  }
-
-  List<GivenTreatment> ofItem(UUID item) {
-    return some(TREATMENT.ITEM_ID.eq(item));
-  }
-
-  private List<GivenTreatment> some(Condition which) {
+  List<GivenTreatment> some(Condition which) {
     return sql.selectFrom(TREATMENT)
         .where(which)
         .orderBy(TREATMENT.BEGUN_AT, TREATMENT.ID)

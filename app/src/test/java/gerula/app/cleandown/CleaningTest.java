@@ -6,7 +6,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gerula.app.Client;
 import gerula.app.Kits;
 import gerula.app.Running;
+import java.io.IOException;
 import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -343,6 +347,50 @@ class CleaningTest {
     client.put("/api/bookings/" + booking, edit).expect(200);
     face = id;
     return id;
+  }
+
+  @Test
+  void theRecordTellsWhatWasDoneByWhomAndPeopleByTheirInitials() throws IOException {
+    String spatula = add("spatula", "metal-tool", "piece", 1);
+    use("direct", spatula).expect(204);
+    done("wipe-residue", spatula).expect(204);
+    done("spray", spatula).expect(204);
+    done("hands").expect(204);
+    ObjectNode dropped = act().put("incident", "dropped").put("booking", booking);
+    dropped.putArray("items").add(spatula);
+    client.post("/api/incidents", dropped).expect(204);
+    String asked = "?booking=" + booking + "&from=" + Running.TODAY + "&until=" + Running.TODAY;
+    String[] rows =
+        client.get("/api/cleaning-record/csv" + asked).expect(200).raw().body().split("\r\n");
+    assertThat(rows[0]).isEqualTo("at,kind,thing,what,face,alcohol percent,by");
+    assertThat(rows).hasSize(5);
+    assertThat(rows[1]).contains(",used,Quillon Thing one,direct,C.,");
+    assertThat(rows[2]).contains(",cleaned,Quillon Thing one,\"wipe residue, spray\",C.,70,");
+    assertThat(rows[3]).contains(",cleaned,,hands,C.,,");
+    assertThat(rows[4]).contains(",happened,Quillon Thing one,dropped,,,").contains("@example");
+    String page = text(client.bytes("GET", "/api/cleaning-record" + asked, null));
+    assertThat(page)
+        .contains("Cleaning record: Portraits", "wipe residue, spray, alcohol 70 %, C.")
+        .doesNotContain("Cellist");
+    String person = faces().get(0).path("person").asString();
+    anotherFace("Violinist");
+    String notice =
+        text(
+            client.bytes(
+                "GET",
+                "/api/people/%s/notice?item=%s&since=%sT00:00:00Z&words=It+was+dropped."
+                    .formatted(person, spatula, Running.TODAY),
+                null));
+    assertThat(notice)
+        .contains("For Cellist", "It was dropped.", "no medical advice")
+        .doesNotContain("Violinist", "sterile");
+    assertThat(client.get("/api/cleaning-record?booking=" + Kits.id()).status()).isEqualTo(404);
+  }
+
+  private static String text(byte[] pdf) throws IOException {
+    try (PDDocument document = Loader.loadPDF(pdf)) {
+      return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+    }
   }
 
   @Test

@@ -7,14 +7,14 @@ import java.util.regex.Pattern;
  * gets an apostrophe in front (OWASP, CSV Injection), which is taken off again when it is read. A
  * text that already begins with such apostrophes gets one more, so that nothing is lost.
  */
-final class Formulas {
+public final class Formulas {
 
   private static final Pattern LIKE_A_FORMULA = Pattern.compile("'*[=+\\-@\\t\\r\\n]");
   private static final Pattern MADE_SAFE = Pattern.compile("'+[=+\\-@\\t\\r\\n]");
 
   private Formulas() {}
 
-  static String safe(String text) {
+  public static String safe(String text) {
     return LIKE_A_FORMULA.matcher(text).lookingAt() ? "'" + text : text;
   }
 
