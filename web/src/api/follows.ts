@@ -21,6 +21,8 @@ const FOLLOWS: Record<string, readonly string[]> = {
   // They wait for the clock too: see where they are asked.
   turnover: [...KIT, "booking", ...CLEANING],
   "clean-down": [...KIT, ...CLEANING],
+  reach: [...KIT, "booking", ...CLEANING],
+  touched: [...KIT, ...CLEANING],
   usable: [...KIT, ...BOOKINGS, ...CLEANING],
   "packing-list": [...KIT, ...BOOKINGS],
   bags: [...KIT, ...BOOKINGS],

@@ -11,14 +11,16 @@ const PRINTS = {
 /** The booking on paper: whoever writes the month first has Letter in the printer. */
 export function PrintLinks({ booking }: { booking: string }) {
   const paper = dateOrder() === "month-first" ? "letter" : "a4";
-  return Object.entries(PRINTS).map(([what, word]) => (
-    <a
-      key={what}
-      href={`/api/bookings/${booking}/print?what=${what}&paper=${paper}`}
-      target="_blank"
-      rel="noreferrer"
-      className={buttonLook("bare")}
-    >
+  const links = [
+    ...Object.entries(PRINTS).map(([what, word]) => ({
+      to: `/api/bookings/${booking}/print?what=${what}&paper=${paper}`,
+      word,
+    })),
+    { to: `/api/cleaning-record?booking=${booking}&paper=${paper}`, word: "Cleaning record" },
+    { to: `/api/cleaning-record/csv?booking=${booking}`, word: "Record as a table" },
+  ];
+  return links.map(({ to, word }) => (
+    <a key={to} href={to} target="_blank" rel="noreferrer" className={buttonLook("bare")}>
       {word}
     </a>
   ));

@@ -9,7 +9,7 @@ import { useToday } from "../api/session";
 import { HistoryList } from "../parts/HistoryList";
 import { Sentence } from "../parts/Sentence";
 import { Swatch } from "../parts/Swatch";
-import { Button } from "../ui/Button";
+import { Button, buttonLook } from "../ui/Button";
 import { SelectField } from "../ui/Field";
 import { Sheet } from "../ui/Sheet";
 import { Without } from "../ui/Without";
@@ -57,6 +57,9 @@ function Known({ sheet }: SheetProps) {
         <Ties sheet={sheet} />
       </div>
       <div className="flex flex-wrap gap-2">
+        <Link to={`/people/${person.id}/touched`} className={buttonLook()}>
+          What touched {person.name}
+        </Link>
         <Merge person={person} />
         <Erase person={person} />
       </div>

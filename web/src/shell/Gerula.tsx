@@ -68,6 +68,14 @@ const router = createBrowserRouter([
         lazy: view(() => import("../booking/BookingEdit"), "BookingEdit"),
       },
       { path: "/people", lazy: view(() => import("../person/PeopleView"), "PeopleView") },
+      {
+        path: "/people/:id/touched",
+        lazy: view(() => import("../cleandown/TouchedView"), "TouchedView"),
+      },
+      {
+        path: "/kit/items/:id/reach",
+        lazy: view(() => import("../cleandown/ReachView"), "ReachView"),
+      },
       { path: "/people/:id", lazy: view(() => import("../person/PersonView"), "PersonView") },
       { path: "/kit", lazy: view(() => import("../kit/KitView"), "KitView") },
       {

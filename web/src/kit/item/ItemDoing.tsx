@@ -63,6 +63,9 @@ export function ItemDoing({ item, holds }: { item: Item; holds: string | null })
       <Link to={`/kit/labels?item=${item.id}`} className={buttonLook()}>
         Label
       </Link>
+      <Link to={`/kit/items/${item.id}/reach`} className={buttonLook()}>
+        Whom it reached
+      </Link>
       {item.now && (
         <Link to={`/kit/places/${item.now}`} className={buttonLook()}>
           Open its place

@@ -69,6 +69,8 @@ final class EveryView {
       views.add(Bench.planned(artist, Bench.PACKS));
       views.add(Bench.begun(artist, Bench.PACKS));
       views.add(CountTest.begun(artist, Demo.place("Brush belt")));
+      Wear.use(artist);
+      views.addAll(List.of(Wear.turnover(), "/clean-down", Wear.reach()));
       Axe.inEveryPageOf(artist.page);
       for (String view : views) {
         artist.goTo(view);

@@ -3,18 +3,12 @@ package gerula.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import javax.imageio.ImageIO;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
 
 /** One picture of each main view; with -Dscreens=true into docs/screenshots. */
@@ -43,7 +37,6 @@ class ScreensTest {
             Person.Stance.HAND,
             island + "/faces/" + Demo.firstFace("Tidal island block")),
         new View("dates", Person.Stance.DESK, "/dates"),
-        new View("put-away", Person.Stance.HAND, "/kit/home"),
         new View(
             "item", Person.Stance.DESK, "/kit/items/" + Demo.item("Lash adhesive, latex-free")));
   }
@@ -62,11 +55,10 @@ class ScreensTest {
         artist.page.screenshot(new Page.ScreenshotOptions().setPath(picture));
         assertThat(picture).isNotEmptyFile();
       }
-      finding(hand);
+      cleaning(desk, hand);
       typing(desk);
       ticking(desk);
       bench(desk, hand);
-      labels(desk);
     }
   }
 
@@ -93,11 +85,19 @@ class ScreensTest {
     picture(artist, "tick-what-you-have");
   }
 
-  private static void finding(Person artist) {
-    artist.goTo("/kit");
-    artist.page.getByRole(AriaRole.SEARCHBOX).fill("corector");
-    artist.page.getByText("Corrector").first().waitFor();
-    artist.page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("find-hand.png")));
+  private static void cleaning(Person desk, Person hand) {
+    for (Person artist : List.of(desk, hand)) {
+      Wear.use(artist);
+    }
+    hand.goTo(Wear.turnover());
+    hand.press("Both sprayed").waitFor();
+    picture(hand, "turnover-hand");
+    desk.goTo("/clean-down");
+    desk.press("Something happened").waitFor();
+    picture(desk, "clean-down");
+    desk.goTo(Wear.reach());
+    desk.page.getByText("Whom it reached").first().waitFor();
+    picture(desk, "contacts");
   }
 
   private static void bench(Person desk, Person hand) {
@@ -113,18 +113,6 @@ class ScreensTest {
   private static void picture(Person artist, String name) {
     artist.page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
     artist.page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
-  }
-
-  /** A page of the PDF itself. */
-  private static void labels(Person artist) throws IOException {
-    artist.goTo("/kit/labels?inside=" + Demo.place("Set bag"));
-    Download labels = artist.page.waitForDownload(() -> artist.press("Make the labels").click());
-    try (PDDocument pdf = Loader.loadPDF(Files.readAllBytes(labels.path()))) {
-      ImageIO.write(
-          new PDFRenderer(pdf).renderImageWithDPI(0, 110),
-          "png",
-          FOLDER.resolve("labels.png").toFile());
-    }
   }
 
   private static void packSome(Person artist) {
