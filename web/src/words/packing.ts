@@ -370,7 +370,7 @@ export function findingWords(finding: PackingFinding, words: PackingWords): stri
     case "only-one-there":
       return `${itemName(finding.facts.item, words)} is the only one: if it fails, the job stops.`;
     case "clean-first":
-      return `Clean ${itemName(finding.facts.item, words)} first: it is ${word(finding.facts.is)}.`;
+      return `Clean ${itemName(finding.facts.item, words)} first: it is ${word(finding.facts.is)}${driesWords(finding.facts.readyAfterMinutes)}.`;
     case "role-guessed":
       return `${itemName(finding.facts.item, words)} was taken for ${finding.facts.roles.map(roleWord).join(", ")} by its name: have a look at its colour.`;
     case "place-not-told": {
@@ -405,4 +405,11 @@ export function findingWords(finding: PackingFinding, words: PackingWords): stri
     case "no-bag":
       return "No bag is chosen for this booking yet.";
   }
+}
+
+/** ", and dries for 8 h once it is washed"; nothing where that takes no time to speak of. */
+function driesWords(minutes: number | null): string {
+  if (minutes === null || minutes < 15) return "";
+  const hours = Math.round(minutes / 60);
+  return `, and dries for ${hours > 0 ? `${hours} h` : `${minutes} min`} once it is cleaned`;
 }

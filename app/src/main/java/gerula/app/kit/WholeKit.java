@@ -87,7 +87,8 @@ public class WholeKit {
       return new Things(byId, items, until);
     }
 
-    private Things at(Instant now) {
+    /** As it will be at that moment: what is drying may be dry by then. */
+    public Things at(Instant now) {
       return now.isBefore(until) ? this : of(stored().stream().map(one -> one.at(now)).toList());
     }
 

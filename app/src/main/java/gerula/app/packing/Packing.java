@@ -42,6 +42,8 @@ import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
 import gerula.core.rule.HouseRules;
 import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -288,13 +290,21 @@ class Packing {
   private PackingList.PackingFacts forTheCore(BookingFacts facts) {
     return new PackingList.PackingFacts(
         facts.known(),
-        kits.of(facts.kit(), facts.house()),
+        kits.of(facts.kit().at(begins(facts.booking())), facts.house()),
         facts.places(),
         facts.booking().bags(),
         facts.packed(),
         facts.house(),
         facts.booking().choices(),
         facts.claims());
+  }
+
+  /** The call; where nobody said when, the beginning of the day. */
+  private Instant begins(StoredBooking booking) {
+    LocalDate day = booking.booking().firstDay();
+    return booking.callTime() == null
+        ? time.startOf(day)
+        : day.atTime(booking.callTime()).atZone(time.zone()).toInstant();
   }
 
   private static LineView line(

@@ -349,6 +349,29 @@ class CleaningTest {
     return id;
   }
 
+  /** The list takes it for clean, as it will be; the mark says that it still dries. */
+  @Test
+  void whatIsDryByTheCallGoesAlong() {
+    String powder = Kits.addPowder(client, bag);
+    use("direct", powder).expect(204);
+    String list = "/api/bookings/" + booking + "/packing-list";
+    assertThat(codes(client.get(list).body())).contains("clean-first");
+    done("spray", powder).expect(204);
+    JsonNode told = client.get(list).expect(200).body();
+    assertThat(codes(told)).doesNotContain("clean-first");
+    assertThat(told.path("lines"))
+        .filteredOn(line -> line.at("/item/id").asString().equals(powder))
+        .singleElement()
+        .satisfies(
+            line ->
+                assertThat(line.at("/item/marks/clean/reason/facts/cleanliness").asString())
+                    .isEqualTo("drying"));
+  }
+
+  private static List<String> codes(JsonNode list) {
+    return list.path("findings").valueStream().map(one -> one.path("code").asString()).toList();
+  }
+
   @Test
   void theRecordTellsWhatWasDoneByWhomAndPeopleByTheirInitials() throws IOException {
     String spatula = add("spatula", "metal-tool", "piece", 1);

@@ -2,6 +2,9 @@ package gerula.core.packing;
 
 import gerula.core.booking.Face;
 import gerula.core.booking.NeedCode;
+import gerula.core.cleandown.treatment.Moment;
+import gerula.core.cleandown.treatment.Treatment;
+import gerula.core.cleandown.work.UsedThing;
 import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.place.Place;
@@ -80,6 +83,15 @@ final class ListFindings {
                         .orElseGet(Refusal.UsedUp::new)));
   }
 
+  private PackingFinding cleanFirst(Item item) {
+    Integer minutes =
+        new UsedThing(item, Set.of(), Set.of(), List.of())
+            .treatment(Moment.AFTER_JOB, facts.house().practices())
+            .map(Treatment::readyAfterMinutes)
+            .orElse(null);
+    return new PackingFinding.CleanFirst(item.id(), item.cleanliness(), minutes);
+  }
+
   List<PackingFinding> of(
       Gaps gaps, Collection<LineDraft> lines, List<PackingLine> done, List<BagMass> bags) {
     List<PackingFinding> findings = new ArrayList<>(gaps.inOrder());
@@ -90,7 +102,7 @@ final class ListFindings {
         .map(LineDraft::item)
         .filter(item -> item.cleanliness() != Cleanliness.CLEAN)
         .filter(item -> !facts.packed().contains(item.id()))
-        .map(item -> new PackingFinding.CleanFirst(item.id(), item.cleanliness()))
+        .map(this::cleanFirst)
         .forEach(findings::add);
     int unplaced =
         (int) inOrder.stream().map(LineDraft::item).filter(Suitability::isNotPlacedYet).count();

@@ -83,8 +83,14 @@ public sealed interface PackingFinding extends Reason {
   /** The job stops when it fails, and the kit has no second one. */
   record OnlyOneThere(UUID item, NeedCode need) implements PackingFinding {}
 
-  /** It comes along and is not clean yet. */
-  record CleanFirst(UUID item, Cleanliness is) implements PackingFinding {}
+  /**
+   * It comes along and is not clean yet.
+   *
+   * @param readyAfterMinutes how long it dries once it has been cleaned; null where it cannot be
+   *     cleaned, or nobody knows how
+   */
+  record CleanFirst(UUID item, Cleanliness is, @Nullable Integer readyAfterMinutes)
+      implements PackingFinding {}
 
   /** What it is there for is guessed from its name. */
   record RoleGuessed(UUID item, SortedSet<Role> roles) implements PackingFinding {}

@@ -89,7 +89,12 @@ class ListSparesTest extends GivenList {
     assertThat(setsOn(list(three))).isEqualTo(2);
     used(sets.get(2));
     assertThat(setsOn(list(three))).isEqualTo(2);
-    assertThat(list(three).findings()).anyMatch(PackingFinding.CleanFirst.class::isInstance);
+    assertThat(list(three).findings())
+        .filteredOn(PackingFinding.CleanFirst.class::isInstance)
+        .first()
+        .extracting(finding -> ((PackingFinding.CleanFirst) finding).readyAfterMinutes())
+        .as("brushes lie flat overnight")
+        .isEqualTo(480);
   }
 
   private Item brushes() {
