@@ -15,10 +15,11 @@ create table gerula.treatment (
   foreign key (workspace_id, item_id) references gerula.item deferrable initially deferred
 );
 create index treatment_item on gerula.treatment (workspace_id, item_id, begun_at);
+create index treatment_done on gerula.treatment (workspace_id, item_id, done_at);
 create index treatment_booking on gerula.treatment (workspace_id, booking_id, face_id);
 
 -- Who else was touched at the same sitting.
-create index contact_sitting on gerula.contact (workspace_id, booking_id, face_id, at);
+create index contact_face on gerula.contact (workspace_id, face_id, at);
 
 -- What happened to a thing beside its usual use: dropped, sneezed on, an infection.
 create table gerula.incident (
