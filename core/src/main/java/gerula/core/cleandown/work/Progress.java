@@ -58,7 +58,7 @@ public record Progress(List<Stage> left, @Nullable Instant waitsUntil) {
 
     private Progress followed(Treatment treatment) {
       for (Step step : treatment.steps()) {
-        if (!open.isEmpty() && open.getFirst().step() == step) {
+        if (left.isEmpty() && !open.isEmpty() && open.getFirst().step() == step) {
           at = open.removeFirst().at();
         } else if (step.isWait()) {
           wait(step);

@@ -27,6 +27,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -149,6 +150,106 @@ class CleaningWorkTest {
             used(ProductClass.POWDER_BRUSH, Form.BRUSH_NATURAL, How.DIRECT));
     assertThat(work.acts()).singleElement().satisfies(act -> assertThat(act.things()).hasSize(3));
     assertThat(work.handSeconds()).isEqualTo(30);
+  }
+
+  /** Powder and pencil keep one waiting longest; wiping a bottle costs next to nothing. */
+  @Test
+  void whatSavesMostIsTheFirstToHaveTwoOf() {
+    UsedThing powder = used(ProductClass.FACE_POWDER, Form.PRESSED_POWDER, How.DIRECT);
+    UsedThing pencil = pencil();
+    UsedThing base = used(ProductClass.FOUNDATION, Form.LIQUID_PUMP_OR_SQUEEZE, How.PALETTE);
+    List<UsedThing> all = List.of(base, pencil, powder);
+    // A powder takes 302 seconds, a pencil 274 and a bottle five.
+    assertThat(toHaveTwoOf(all, 302)).isEmpty();
+    assertThat(toHaveTwoOf(all, 301)).containsExactly(powder.item().id());
+    assertThat(toHaveTwoOf(all, 274)).containsExactly(powder.item().id());
+    assertThat(toHaveTwoOf(all, 273)).containsExactly(powder.item().id(), pencil.item().id());
+    assertThat(toHaveTwoOf(all, 4))
+        .containsExactly(powder.item().id(), pencil.item().id(), base.item().id());
+    assertThat(
+            CleaningWork.toHaveTwoOf(
+                List.of(), Moment.BETWEEN_FACES, BESIDES, Practices.USUAL, NOW, 10))
+        .as("the worktop takes its time whatever one has two of")
+        .isEmpty();
+  }
+
+  private static List<UUID> toHaveTwoOf(List<UsedThing> things, int seconds) {
+    return CleaningWork.toHaveTwoOf(
+        things, Moment.BETWEEN_FACES, Set.of(), Practices.USUAL, NOW, seconds);
+  }
+
+  @Test
+  void aSetOfBrushesTakesAsLongAsItsBrushes() {
+    UsedThing set = used(ProductClass.BRUSH_SET, Form.BRUSH_SYNTHETIC, How.DIRECT);
+    CleaningWork work =
+        CleaningWork.of(List.of(set), Moment.AFTER_JOB, Set.of(), Practices.USUAL, NOW);
+    assertThat(work.handSeconds()).isEqualTo(12 * 90 + 12 * 10 + 2 + 12 * 5);
+    assertThat(work.seconds()).isEqualTo(work.handSeconds() + 8 * 3600);
+  }
+
+  @Test
+  void amountsFollowFromWhatIsSprayedAndNeverExceedWhatAWholeOneTakes() {
+    UsedThing[] many =
+        IntStream.range(0, 40)
+            .mapToObj(_ -> used(ProductClass.FACE_POWDER, Form.PRESSED_POWDER, How.DIRECT))
+            .toArray(UsedThing[]::new);
+    assertThat(between(NOW, many).alcoholMl()).isEqualTo(8);
+    CleaningWork down =
+        CleaningWork.of(List.of(many), Moment.AFTER_JOB, Set.of(), Practices.USUAL, NOW);
+    assertThat(down.alcoholMl()).isEqualTo(30);
+    assertThat(down.wipes()).isZero();
+  }
+
+  @Test
+  void waitsAreToldInTheOrderInWhichTheyAreOver() {
+    UsedThing powder =
+        used(
+            ProductClass.FACE_POWDER,
+            Form.PRESSED_POWDER,
+            How.DIRECT,
+            new DoneStep(Step.SPRAY, NOW));
+    UsedThing pencil = pencil(new DoneStep(Step.SPRAY, NOW.plusSeconds(5)));
+    assertThat(between(NOW.plusSeconds(9), powder, pencil).waits())
+        .extracting(CleaningWork.Wait::thing)
+        .containsExactly(pencil.item().id(), powder.item().id());
+  }
+
+  @Test
+  void aStepIsWrittenDownAndTheLastOneEndsTheTreatment() {
+    GivenTreatment begun =
+        new GivenTreatment(
+            UUID.randomUUID(), null, null, null, Moment.AFTER_JOB, NOW, null, 70, List.of());
+    Instant later = NOW.plusSeconds(3);
+    GivenTreatment washed = begun.with(Step.WASH, later, false);
+    assertThat(washed.doneAt()).isNull();
+    assertThat(washed.steps()).containsExactly(new DoneStep(Step.WASH, later));
+    GivenTreatment rinsed = washed.with(Step.RINSE, later.plusSeconds(2), true);
+    assertThat(rinsed.doneAt()).isEqualTo(later.plusSeconds(2));
+    assertThat(rinsed.steps()).hasSize(2);
+  }
+
+  @Test
+  void whatOnlyWaitsSaysUntilWhen() {
+    UsedThing pencil = pencil(new DoneStep(Step.SPRAY, NOW));
+    Treatment treatment = pencil.treatment(Moment.BETWEEN_FACES, Practices.USUAL).orElseThrow();
+    assertThat(pencil.progress(treatment, NOW).waiting()).isEqualTo(Step.DRY);
+    assertThat(pencil.progress(treatment, NOW.plusSeconds(120)).waiting()).isNull();
+    UsedThing done =
+        pencil
+            .with(new DoneStep(Step.SHARPEN, NOW.plusSeconds(150)))
+            .with(new DoneStep(Step.SPRAY, NOW.plusSeconds(152)));
+    Progress left = done.progress(treatment, NOW.plusSeconds(152));
+    assertThat(left.next()).isNull();
+    assertThat(left.dryAt(NOW.plusSeconds(152))).isEqualTo(NOW.plusSeconds(272));
+    assertThat(done.progress(treatment, NOW.plusSeconds(272)).dryAt(NOW)).isNull();
+  }
+
+  /** The house changed its mind meanwhile: what was done of another treatment does not count. */
+  @Test
+  void whatWasDoneOfAnotherTreatmentCountsForNothing() {
+    UsedThing pencil = pencil(new DoneStep(Step.SHARPEN, NOW));
+    assertThat(steps(between(NOW.plusSeconds(1), pencil)))
+        .containsExactly(Step.SPRAY, Step.SHARPEN, Step.SPRAY);
   }
 
   @ParameterizedTest
