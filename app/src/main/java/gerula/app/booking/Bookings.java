@@ -64,6 +64,14 @@ public class Bookings {
     return workspaces.read(who.workspace(), () -> BookingRecords.view(existing(id)));
   }
 
+  /** A face of a booking, or a refusal. To be called within the workspace. */
+  public Face face(UUID booking, UUID face) {
+    return existing(booking).booking().faces().stream()
+        .filter(one -> one.id().equals(face))
+        .findFirst()
+        .orElseThrow(() -> Refused.notThere("face", face));
+  }
+
   /** The booking, or a refusal. To be called within the workspace. */
   public StoredBooking existing(UUID id) {
     return store.find(id).orElseThrow(() -> Refused.notThere("booking", id));

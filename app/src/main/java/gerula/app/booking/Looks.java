@@ -45,7 +45,7 @@ public class Looks {
         Map.of("booking", booking, "face", face),
         act -> {
           store.lock(booking);
-          Face known = face(booking, face);
+          Face known = bookings.face(booking, face);
           Faults faults = new Faults();
           Look look = draft.toLook(faults, "look.").orElse(null);
           faults.refuseIfAny();
@@ -77,7 +77,7 @@ public class Looks {
         Map.of("booking", booking, "face", face),
         act -> {
           store.lock(booking);
-          Face known = face(booking, face);
+          Face known = bookings.face(booking, face);
           Look done = doneOn(known, day);
           Look with = Faults.built("picture", () -> done.withPicture(picture));
           pictures.keep(picture, jpeg);
@@ -94,7 +94,7 @@ public class Looks {
 
   /** What was used on a face that day is part of her look; what is so already stays as it is. */
   public void used(Act act, UUID booking, UUID face, LocalDate day, List<LookPart> parts) {
-    Face known = face(booking, face);
+    Face known = bookings.face(booking, face);
     Look done = doneOn(known, day);
     List<LookPart> all = new ArrayList<>(done.parts());
     parts.stream()
@@ -114,7 +114,7 @@ public class Looks {
         Map.of("booking", booking, "face", face),
         act -> {
           store.lock(booking);
-          Face known = face(booking, face);
+          Face known = bookings.face(booking, face);
           List<Look> without =
               known.looks().stream()
                   .map(look -> look.withoutPicture(picture))
@@ -125,13 +125,6 @@ public class Looks {
           }
           act.touch(ThingKind.BOOKING_THING, booking, () -> store.setLooks(booking, face, without));
         });
-  }
-
-  private Face face(UUID booking, UUID face) {
-    return bookings.existing(booking).booking().faces().stream()
-        .filter(one -> one.id().equals(face))
-        .findFirst()
-        .orElseThrow(() -> Refused.notThere("face", face));
   }
 
   private void keep(Act act, UUID booking, Face face, Look look) {

@@ -1,5 +1,6 @@
 package gerula.app.cleandown;
 
+import gerula.app.booking.Bookings;
 import gerula.app.cleandown.CleaningRecords.ActView;
 import gerula.app.cleandown.CleaningRecords.CleaningView;
 import gerula.app.cleandown.CleaningRecords.Dries;
@@ -47,6 +48,7 @@ class Cleaning {
   private final ContactStore contacts;
   private final TreatmentStore treatments;
   private final TakenAlong along;
+  private final Bookings bookings;
   private final HouseStore house;
   private final Views views;
   private final Workspaces workspaces;
@@ -58,6 +60,7 @@ class Cleaning {
       ContactStore contacts,
       TreatmentStore treatments,
       TakenAlong along,
+      Bookings bookings,
       HouseStore house,
       Views views,
       Workspaces workspaces,
@@ -67,6 +70,7 @@ class Cleaning {
     this.contacts = contacts;
     this.treatments = treatments;
     this.along = along;
+    this.bookings = bookings;
     this.house = house;
     this.views = views;
     this.workspaces = workspaces;
@@ -83,6 +87,7 @@ class Cleaning {
     return workspaces.read(
         who.workspace(),
         () -> {
+          bookings.face(booking, from);
           Set<UUID> forOthers = next == null ? Set.of() : notFor(next, along.faces(who, booking));
           List<Traced> touched =
               used.among(kit.now().stored()).values().stream()

@@ -1,5 +1,6 @@
 package gerula.app.cleandown;
 
+import gerula.app.booking.Bookings;
 import gerula.app.cleandown.UsedThings.Traced;
 import gerula.app.kit.Kit;
 import gerula.app.kit.WholeKit;
@@ -49,6 +50,7 @@ class CleaningActs {
   private final UsedThings used;
   private final TreatmentStore treatments;
   private final PersonNames people;
+  private final Bookings bookings;
   private final HouseStore house;
   private final Ledger ledger;
   private final Clock clock;
@@ -61,6 +63,7 @@ class CleaningActs {
       UsedThings used,
       TreatmentStore treatments,
       PersonNames people,
+      Bookings bookings,
       HouseStore house,
       Ledger ledger,
       Clock clock) {
@@ -71,6 +74,7 @@ class CleaningActs {
     this.used = used;
     this.treatments = treatments;
     this.people = people;
+    this.bookings = bookings;
     this.house = house;
     this.ledger = ledger;
     this.clock = clock;
@@ -249,6 +253,7 @@ class CleaningActs {
         "laid-down",
         Map.of("booking", booking, "face", face),
         act -> {
+          bookings.face(booking, face);
           List<UUID> onHer =
               used.among(whole.now().stored()).values().stream()
                   .filter(one -> isOn(one, face))

@@ -93,11 +93,7 @@ class Contacts {
         "used-on",
         act -> {
           StoredBooking at = bookings.existing(booking);
-          Face touched =
-              at.booking().faces().stream()
-                  .filter(one -> one.id().equals(face))
-                  .findFirst()
-                  .orElseThrow(() -> Refused.notThere("face", face));
+          Face touched = bookings.face(booking, face);
           UUID person =
               touched.person() != null ? touched.person() : bookings.know(act, at, touched);
           At told = new At(booking, face, person, reactsTo(at, face), clock.instant());

@@ -1,5 +1,6 @@
 package gerula.app.cleandown;
 
+import gerula.app.booking.Bookings;
 import gerula.app.cleandown.UsedThings.Traced;
 import gerula.app.kit.Kit;
 import gerula.app.kit.WholeKit;
@@ -37,6 +38,7 @@ class Incidents {
   private final Handling handling;
   private final UsedThings used;
   private final IncidentStore store;
+  private final Bookings bookings;
   private final HouseStore house;
   private final Ledger ledger;
   private final Workspaces workspaces;
@@ -48,6 +50,7 @@ class Incidents {
       Handling handling,
       UsedThings used,
       IncidentStore store,
+      Bookings bookings,
       HouseStore house,
       Ledger ledger,
       Workspaces workspaces,
@@ -57,6 +60,7 @@ class Incidents {
     this.handling = handling;
     this.used = used;
     this.store = store;
+    this.bookings = bookings;
     this.house = house;
     this.ledger = ledger;
     this.workspaces = workspaces;
@@ -112,10 +116,16 @@ class Incidents {
         actId,
         "happened",
         Map.of("incident", incident.code()),
-        act ->
-            used.of(kit.inKit(act, items))
-                .values()
-                .forEach(one -> happened(act, one, incident, booking, face)));
+        act -> {
+          if (booking != null && face != null) {
+            bookings.face(booking, face);
+          } else if (booking != null) {
+            bookings.existing(booking);
+          }
+          used.of(kit.inKit(act, items))
+              .values()
+              .forEach(one -> happened(act, one, incident, booking, face));
+        });
   }
 
   private void happened(

@@ -162,6 +162,19 @@ class CleaningTest {
   }
 
   @Test
+  void whoIsNotOnTheBookingIsNeitherDoneNorNext() {
+    String nobody = Kits.id();
+    client.get("/api/bookings/" + booking + "/turnover?from=" + nobody).expect(404);
+    client.post("/api/bookings/" + booking + "/faces/" + nobody + "/done", act()).expect(404);
+    String powder = Kits.addPowder(client, bag);
+    ObjectNode report = act().put("incident", "dropped").put("booking", booking);
+    report.put("face", nobody).putArray("items").add(powder);
+    client.post("/api/incidents", report).expect(404);
+    client.post("/api/incidents", report.put("booking", nobody).putNull("face")).expect(404);
+    assertThat(state(powder)).isEqualTo("clean");
+  }
+
+  @Test
   void usedAgainItIsTreatedAnew() {
     String spatula = add("spatula", "metal-tool", "piece", 1);
     use("direct", spatula).expect(204);
