@@ -38,7 +38,7 @@ command_test() {
   if [ "$result" = 0 ]; then
     mark_current tables "$TABLES_PRINT"
   else
-    grep -m 60 -A 6 -E '^\[ERROR\]|FAIL' "$STATE/log/test.log"
+    grep -m 60 -A 6 -E '^\[ERROR\]|FAIL' "$STATE/log/test.log" | cut -c1-400
   fi
   cluster_down test
   [ -z "$client" ] || wait "$client" || result=1

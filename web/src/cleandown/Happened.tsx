@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useActs } from "../api/acts";
 import { ask, type Schemas } from "../api/client";
-import { Dot } from "../parts/Dot";
+import { ThingButton } from "../parts/ThingButton";
 import { toggled } from "../parts/toggled";
 import { Button } from "../ui/Button";
 import { Sheet } from "../ui/Sheet";
@@ -75,16 +75,12 @@ function Report({ items, booking, face, onDone }: ReportProps) {
         <fieldset className="flex flex-wrap gap-1.5">
           <legend className="mb-1 text-soft">To what?</legend>
           {items.map((item) => (
-            <button
+            <ThingButton
               key={item.id}
-              type="button"
-              aria-pressed={chosen.has(item.id)}
-              onClick={() => setChosen(toggled(chosen, item.id))}
-              className="flex min-h-9 items-center gap-2 rounded border border-line px-2.5 text-left text-sm hover:bg-lit aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper max-hand:min-h-11"
-            >
-              <Dot product={item.product} />
-              {shortName(item)}
-            </button>
+              item={item}
+              isChosen={chosen.has(item.id)}
+              onChoose={() => setChosen(toggled(chosen, item.id))}
+            />
           ))}
         </fieldset>
         {tried.data && (

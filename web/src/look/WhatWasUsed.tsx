@@ -5,7 +5,7 @@ import { useUsable } from "../api/cleaning";
 import type { Face, Schemas } from "../api/client";
 import type { PackingList } from "../api/packing";
 import { useToday } from "../api/session";
-import { Dot } from "../parts/Dot";
+import { ThingButton } from "../parts/ThingButton";
 import { Button } from "../ui/Button";
 import { SelectField } from "../ui/Field";
 import { count, word } from "../words/codes";
@@ -131,19 +131,16 @@ function Offered({ usable, chosen, onChoose }: OfferedProps) {
         <fieldset key={section} className="flex flex-wrap gap-1.5">
           <legend className="text-soft text-xs">{word(section)}</legend>
           {some.map((one) => (
-            <button
+            <ThingButton
               key={one.item.id}
-              type="button"
-              aria-pressed={chosen.has(one.item.id)}
-              onClick={() => onChoose(one)}
-              className="flex min-h-9 items-center gap-2 rounded border border-line px-2.5 text-left text-sm hover:bg-lit aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper max-hand:min-h-12"
+              item={one.item}
+              isChosen={chosen.has(one.item.id)}
+              onChoose={() => onChoose(one)}
             >
-              <Dot product={one.item.product} />
-              {shortName(one.item)}
               {!one.on && one.state !== "clean" && (
                 <span className="text-soon text-xs">{word(one.state)}</span>
               )}
-            </button>
+            </ThingButton>
           ))}
         </fieldset>
       ))}

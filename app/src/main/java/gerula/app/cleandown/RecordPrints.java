@@ -24,6 +24,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.UUID;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -168,10 +169,10 @@ class RecordPrints {
     return workspaces.read(
         who.workspace(),
         () -> {
-          PersonRef her = people.ref(person);
-          if (her == null) {
+          if (!people.knows(person)) {
             throw Refused.notThere("person", person);
           }
+          PersonRef her = Objects.requireNonNull(people.ref(person));
           Item thing = kit.existing(item).item();
           List<Contact> uses =
               contacts.ofPerson(person, since).stream()
