@@ -20,6 +20,7 @@ import gerula.core.kit.product.Form;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.rule.Practices;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -198,6 +199,36 @@ class CleaningWorkTest {
         CleaningWork.of(List.of(many), Moment.AFTER_JOB, Set.of(), Practices.USUAL, NOW);
     assertThat(down.alcoholMl()).isEqualTo(30);
     assertThat(down.wipes()).isZero();
+  }
+
+  /** As many as come back from a long day, in the mix of a working kit. */
+  @Test
+  void aCleanDownOfEightyThingsTakesAtMostFortyActs() {
+    List<UsedThing> day = new ArrayList<>();
+    add(day, 14, ProductClass.EYE_SHADOW, Form.PRESSED_POWDER, How.DIRECT);
+    add(day, 8, ProductClass.BLUSH, Form.PRESSED_POWDER, How.PALETTE);
+    add(day, 10, ProductClass.FOUNDATION, Form.LIQUID_PUMP_OR_SQUEEZE, How.PALETTE);
+    add(day, 8, ProductClass.CONCEALER, Form.CREAM, How.PALETTE);
+    add(day, 6, ProductClass.LIP_COLOUR, Form.LIPSTICK_BULLET, How.PALETTE);
+    add(day, 6, ProductClass.LIP_PENCIL, Form.SHARPENABLE_PENCIL, How.DIRECT);
+    add(day, 2, ProductClass.BROW_PENCIL, Form.TWIST_UP_PENCIL, How.DIRECT);
+    add(day, 4, ProductClass.MASCARA, Form.MASCARA, How.APPLICATOR);
+    add(day, 3, ProductClass.SETTING_SPRAY, Form.THIN_SPRAY, How.SPRAY);
+    add(day, 4, ProductClass.BRUSH_SET, Form.BRUSH_SYNTHETIC, How.DIRECT);
+    add(day, 4, ProductClass.POWDER_BRUSH, Form.BRUSH_NATURAL, How.DIRECT);
+    add(day, 6, ProductClass.TWEEZERS, Form.METAL_TOOL, How.DIRECT);
+    add(day, 1, ProductClass.SHARPENER, Form.SHARPENER, How.DIRECT);
+    add(day, 4, ProductClass.TOWEL, Form.TEXTILE, How.DIRECT);
+    assertThat(day).hasSize(80);
+    CleaningWork work = CleaningWork.of(day, Moment.AFTER_JOB, Set.of(), Practices.USUAL, NOW);
+    assertThat(work.acts()).hasSizeLessThanOrEqualTo(40);
+    assertThat(work.acts().stream().flatMap(act -> act.things().stream()).distinct()).hasSize(80);
+  }
+
+  private static void add(List<UsedThing> to, int many, ProductClass of, Form form, How how) {
+    for (int i = 0; i < many; i++) {
+      to.add(used(of, form, how));
+    }
   }
 
   @Test
