@@ -20,7 +20,7 @@ export function ActCard({ act, work, things, waits, left, onLeave }: ActCardProp
   return (
     <article className="flex flex-col gap-3 rounded-md border-2 border-ink bg-paper p-4">
       <h2 className="font-semibold font-voice text-2xl leading-tight">
-        {actWords(act.steps, things)}
+        {actWords(act.steps, things, work.moment)}
       </h2>
       {waits > 0 && (
         <p className="text-xl tabular-nums" role="timer">

@@ -31,7 +31,7 @@ export function CleanDownView() {
               `, all clean after ${aboutMinutes(work.seconds)}`}
             {work.alcoholMl > 0 && `, ${work.alcoholMl} ml of alcohol`}
             {work.wipes > 0 && `, ${count(work.wipes, "wipe")}`}.
-            {first && ` First ${lower(actWords(first.steps, named(first.items)))}.`}
+            {first && ` First ${lower(actWords(first.steps, named(first.items), work.moment))}.`}
           </>
         )}{" "}
         {stopped.length > 0 && (

@@ -38,7 +38,10 @@ type ReportProps = {
 
 function Report({ items, booking, face, onDone }: ReportProps) {
   const { perform } = useActs();
-  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(
+    // Of one alone nobody has to say which.
+    new Set(items.length === 1 ? items.map((item) => item.id) : []),
+  );
   const [incident, setIncident] = useState<Incident | null>(null);
   const ids = [...chosen];
   const tried = useQuery({

@@ -58,7 +58,7 @@ function Turnover({ booking }: { booking: Booking }) {
             .
           </>
         )}{" "}
-        {work.longest && <Fits work={work} seconds={(minutes ?? 0) * 60} />}
+        {work.twoOf && <Fits work={work} seconds={(minutes ?? 0) * 60} />}
       </Sentence>
       <Working
         key={from}
@@ -104,12 +104,12 @@ function Turnover({ booking }: { booking: Booking }) {
 
 /** Whether it is done in time, and otherwise of what to have two. */
 function Fits({ work, seconds }: { work: Work; seconds: number }) {
-  const longest = work.items.filter((item) => work.longest?.includes(item.id)).map(shortName);
+  const twoOf = work.items.filter((item) => work.twoOf?.includes(item.id)).map(shortName);
   if (work.seconds <= seconds) return <>That fits.</>;
   return (
     <span className="text-stop">
       {aboutMinutes(work.seconds - seconds)} too long
-      {longest.length > 0 ? `: a second ${names(longest)} would do.` : "."}
+      {twoOf.length > 0 ? `: a second ${names(twoOf)} would do.` : "."}
     </span>
   );
 }

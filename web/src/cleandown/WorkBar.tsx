@@ -1,12 +1,16 @@
-import { shortWord, type Work } from "../words/cleaning";
+import { type CleaningAct, shortWord, type Work } from "../words/cleaning";
 import { clockOf } from "../words/dates";
 
 type WorkBarProps = { work: Work; zone: string };
 
 const LONG_S = 3600;
 
-/** Below it there is no room for a word. */
-const SMALLEST_WORD = 0.11;
+/** So much of the bar a letter takes in the hand. */
+const A_LETTER = 0.019;
+
+function words(act: CleaningAct): string {
+  return act.steps.map(shortWord).join(", ");
+}
 
 /** What hands do, one after the other, and below it what waits meanwhile. */
 export function WorkBar({ work, zone }: WorkBarProps) {
@@ -48,14 +52,16 @@ export function WorkBar({ work, zone }: WorkBarProps) {
       </div>
       <figcaption className="relative h-5 text-soft text-xs">
         {now
-          .filter((act) => (act.untilSeconds - act.fromSeconds) / whole >= SMALLEST_WORD)
+          .filter(
+            (act) => (act.untilSeconds - act.fromSeconds) / whole >= A_LETTER * words(act).length,
+          )
           .map((act) => (
             <span
               key={`${act.steps.join()}-${act.fromSeconds}`}
               style={{ left: share(act.fromSeconds) }}
               className="absolute"
             >
-              {act.steps.map(shortWord).join(", ")}
+              {words(act)}
             </span>
           ))}
         <span className="absolute right-0 bg-sheet pl-1">

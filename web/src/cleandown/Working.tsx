@@ -96,14 +96,14 @@ export function Working({ work, toldAt, booking, face, whom, children }: Working
               disabled={under || waits > 0 || (isMarked && chosen.length === 0)}
               onClick={() => void doIt(act.steps, chosen)}
             >
-              {under ? "Saving…" : doneWords(act.steps, isMarked ? chosen.length : 0)}
+              {under ? "Saving…" : doneWords(act.steps, isMarked ? chosen.length : 0, work.moment)}
             </Button>
           )}
         </div>
       </div>
       <div className="flex flex-col gap-5">
         <Waits work={work} now={now} things={named} onDry={(at, id) => void step([at], [id])} />
-        <Then acts={work.acts.slice(1)} things={named} passed={passed} />
+        <Then acts={work.acts.slice(1)} moment={work.moment} things={named} passed={passed} />
         {work.ends.map(({ outcome, things: ids }) => {
           if (outcome === "ready" || outcome === "treat") return null;
           const what =
@@ -166,7 +166,7 @@ function Waits({ work, now, things, onDry }: WaitsProps) {
             {shortWord(step)}
             <b className="text-ink tabular-nums">{countdown((Date.parse(until) - now) / 1000)}</b>
             <Button kind="bare" onClick={() => onDry(step, thing)}>
-              dry
+              It is dry
             </Button>
           </span>
         </li>
@@ -175,9 +175,9 @@ function Waits({ work, now, things, onDry }: WaitsProps) {
   );
 }
 
-type ThenProps = { acts: CleaningAct[]; things: ThingsOf; passed: number };
+type ThenProps = { acts: CleaningAct[]; moment: Work["moment"]; things: ThingsOf; passed: number };
 
-function Then({ acts, things, passed }: ThenProps) {
+function Then({ acts, moment, things, passed }: ThenProps) {
   if (acts.length === 0) return null;
   return (
     <section aria-label="Then">
@@ -188,7 +188,7 @@ function Then({ acts, things, passed }: ThenProps) {
             key={`${act.steps.join()}-${act.fromSeconds}-${act.items[0] ?? ""}`}
             className="flex items-baseline justify-between gap-3 border-hair border-b py-2"
           >
-            <span className="min-w-0">{actWords(act.steps, things(act.items))}</span>
+            <span className="min-w-0">{actWords(act.steps, things(act.items), moment)}</span>
             <span className="shrink-0 text-soft tabular-nums">
               in {countdown(act.fromSeconds - passed)}
             </span>

@@ -11,7 +11,7 @@ export function useCleaning({ moment, booking, face }: Where) {
       perform({
         path: "/api/treatments",
         body: { moment, steps, items, booking, face },
-        done: toldWords(steps, items.length),
+        done: toldWords(steps, items.length, moment),
       }).catch(() => {}),
     end: (outcome: Exclude<Outcome, "ready" | "treat">, items: string[], what: string) =>
       perform({

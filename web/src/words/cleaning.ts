@@ -39,7 +39,7 @@ const MOVEMENTS: Record<Step, Movement> = {
   shampoo: { verb: "Wash", tail: "with mild shampoo", done: "washed" },
   rinse: { verb: "Rinse", tail: "until the water is clear", done: "rinsed" },
   "lay-flat": { verb: "Lay", tail: "flat to dry", done: "dry" },
-  launder: { verb: "Put", tail: "into the 60° laundry", done: "in the laundry" },
+  launder: { verb: "Launder", tail: "at 60°, and dry fully", done: "laundered and dry" },
   flush: { verb: "Flush", done: "flushed" },
   strip: { verb: "Take", tail: "apart", done: "apart" },
   clean: { verb: "Clean", tail: "part by part", done: "cleaned" },
@@ -48,6 +48,15 @@ const MOVEMENTS: Record<Step, Movement> = {
   surfaces: { verb: "Wipe chair, headrest and worktop", done: "Surfaces wiped" },
   hands: { verb: "Wash your hands, or sanitise them", tail: "until dry", done: "Hands clean" },
 };
+
+/** Between two faces some things are only set aside. */
+const SET_ASIDE: Partial<Record<Step, Movement>> = {
+  launder: { verb: "Put", tail: "into the laundry bag", done: "in the laundry bag" },
+};
+
+function movement(step: Step, moment: Work["moment"]): Movement {
+  return (moment === "between-faces" && SET_ASIDE[step]) || MOVEMENTS[step];
+}
 
 /** What to heed while it is done. Local rules come first. */
 const CAUTIONS: Record<Caution, string> = {
@@ -63,12 +72,12 @@ const CAUTIONS: Record<Caution, string> = {
 type NamedThing = Parameters<typeof shortName>[0];
 
 /** "Spray seven items until wet all over"; one thing by its name, and what follows at once. */
-export function actWords(steps: Step[], items: NamedThing[]): string {
+export function actWords(steps: Step[], items: NamedThing[], moment: Work["moment"]): string {
   const [first] = items;
   const what = items.length > 1 ? count(items.length, "item") : first && shortName(first);
   return steps
     .map((step, at) => {
-      const { verb, tail } = MOVEMENTS[step];
+      const { verb, tail } = movement(step, moment);
       const named = at === 0 ? what : what && (items.length > 1 ? "them" : "it");
       return [at === 0 ? verb : lower(verb), named, tail].filter(Boolean).join(" ");
     })
@@ -76,15 +85,15 @@ export function actWords(steps: Step[], items: NamedThing[]): string {
 }
 
 /** "All seven sprayed". */
-export function doneWords(steps: Step[], many: number): string {
-  const done = steps.map((step) => MOVEMENTS[step].done);
+export function doneWords(steps: Step[], many: number, moment: Work["moment"]): string {
+  const done = steps.map((step) => movement(step, moment).done);
   const all = `${allWord(many)}${done.map(lower).join(", ")}`;
   return capital(all);
 }
 
 /** "Seven items sprayed.", as it is told afterwards. */
-export function toldWords(steps: Step[], many: number): string {
-  const done = steps.map((step) => lower(MOVEMENTS[step].done)).join(", ");
+export function toldWords(steps: Step[], many: number, moment: Work["moment"]): string {
+  const done = steps.map((step) => lower(movement(step, moment).done)).join(", ");
   return `${capital(many === 0 ? done : `${count(many, "item")} ${done}`)}.`;
 }
 

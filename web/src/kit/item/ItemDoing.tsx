@@ -4,6 +4,7 @@ import { z } from "zod";
 import { useActs } from "../../api/acts";
 import type { Item } from "../../api/client";
 import { usePlaces } from "../../api/kit";
+import { Happened } from "../../cleandown/Happened";
 import { DateField } from "../../parts/DateField";
 import { neededWord, quietly, typedDate, useTyped } from "../../parts/typed";
 import { PersonField } from "../../person/PersonField";
@@ -91,6 +92,7 @@ export function ItemDoing({ item, holds }: { item: Item; holds: string | null })
       ) : (
         <Button onClick={() => setAsking("report")}>Report a problem</Button>
       )}
+      <Happened work={{ items: [item] }} booking={null} face={null} />
       <Button onClick={() => setAsking("correct")}>Correct it</Button>
       <Button onClick={() => setAsking("discard")}>Discard it</Button>
       <UseIt item={item} open={asking === "use"} onDone={close} />

@@ -168,7 +168,7 @@ class CleaningActs {
     GivenTreatment given = goneOnWith(traced, done).with(next, now, left.next() == null);
     act.touch(ThingKind.TREATMENT_THING, given.id(), () -> treatments.save(given));
     CleanState state = traced.stored().item().clean().laidDown();
-    if (left.next() == null && treatment.leavesItClean()) {
+    if (left.next() == null && treatment.leavesItClean(done.moment())) {
       state = CleanState.treated(now, left.dryAt(now));
     }
     handling.became(act, traced.stored(), traced.stored().item().treated(state));

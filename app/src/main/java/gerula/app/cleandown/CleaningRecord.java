@@ -18,7 +18,6 @@ import gerula.core.cleandown.treatment.Step;
 import gerula.core.cleandown.work.DoneStep;
 import gerula.core.cleandown.work.GivenTreatment;
 import gerula.core.kit.PersonRef;
-import gerula.core.kit.item.Item;
 import gerula.core.rule.Code;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -113,29 +112,26 @@ class CleaningRecord {
     List<IncidentReport> reports =
         incidents.some(which(asked, INCIDENT.BOOKING_ID, INCIDENT.ITEM_ID, INCIDENT.AT));
     Set<UUID> items = new HashSet<>();
-    Set<UUID> acts = new HashSet<>();
+    Set<UUID> written = new HashSet<>();
     Map<UUID, UUID> persons = new HashMap<>();
-    uses.forEach(
-        one -> {
-          items.add(one.item());
-          acts.add(one.id());
-          if (one.face() != null) {
-            persons.put(one.face(), one.person());
-          }
-        });
-    done.forEach(
-        one -> {
-          if (one.item() != null) {
-            items.add(one.item());
-          }
-          acts.add(one.id());
-        });
-    reports.forEach(
-        one -> {
-          items.add(one.item());
-          acts.add(one.id());
-        });
-    Named named = new Named(names(items), persons, writers(acts));
+    for (Contact one : uses) {
+      items.add(one.item());
+      written.add(one.id());
+      if (one.face() != null) {
+        persons.put(one.face(), one.person());
+      }
+    }
+    for (GivenTreatment one : done) {
+      written.add(one.id());
+      if (one.item() != null) {
+        items.add(one.item());
+      }
+    }
+    for (IncidentReport one : reports) {
+      items.add(one.item());
+      written.add(one.id());
+    }
+    Named named = new Named(names(items), persons, writers(written));
     List<Line> lines = new ArrayList<>();
     uses.forEach(one -> lines.add(line(one, named)));
     done.forEach(one -> lines.add(line(one, named)));
@@ -217,13 +213,7 @@ class CleaningRecord {
 
   private Map<UUID, String> names(Collection<UUID> items) {
     return kit.itemsOf(items).stream()
-        .collect(Collectors.toMap(StoredItem::id, one -> fullName(one.item())));
-  }
-
-  private static String fullName(Item item) {
-    return List.of(item.product().maker(), item.product().name(), item.product().shade()).stream()
-        .filter(word -> !word.isBlank())
-        .collect(Collectors.joining(" "));
+        .collect(Collectors.toMap(StoredItem::id, one -> one.item().product().fullName()));
   }
 
   /** Who wrote them down. */

@@ -51,7 +51,7 @@ final class CleaningRecords {
    * @param alcoholMl about how much goes into it
    * @param sprayPercent how strong it is, % by volume
    * @param isEffective whether that disinfects as it should (60 to 90 %, CDC 2008)
-   * @param longest what to have two of, so that it is done in the time there is; null where nobody
+   * @param twoOf what to have two of, so that it is done in the time there is; null where nobody
    *     said how long that is
    * @param now the moment for which all of it is told
    */
@@ -71,7 +71,7 @@ final class CleaningRecords {
       int wipes,
       int sprayPercent,
       boolean isEffective,
-      @Nullable List<UUID> longest,
+      @Nullable List<UUID> twoOf,
       Instant now,
       List<DrawnItem> items) {}
 

@@ -125,13 +125,9 @@ class RecordPrints {
               .orElseThrow(() -> Refused.notThere("booking", asked.booking()));
     }
     if (asked.item() != null) {
-      return "Cleaning record: " + name(kit.existing(asked.item()).item());
+      return "Cleaning record: " + kit.existing(asked.item()).item().product().called();
     }
     return "Cleaning record";
-  }
-
-  private static String name(Item item) {
-    return (item.product().name() + " " + item.product().shade()).strip();
   }
 
   /** The same as a table, UTF-8, RFC 4180. */
@@ -185,7 +181,7 @@ class RecordPrints {
             paper.text(
                 Paper.Letters.PLAIN,
                 "We write down what touches each face. This is what the record says of "
-                    + name(thing)
+                    + thing.product().called()
                     + ".");
             paper.heading("When it was used on you", "");
             for (Contact one : uses) {

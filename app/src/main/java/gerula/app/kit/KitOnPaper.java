@@ -9,7 +9,6 @@ import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.core.kit.place.PlaceTree;
-import gerula.core.kit.product.Product;
 import gerula.core.kit.product.Section;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -66,7 +65,7 @@ class KitOnPaper {
     Map<Section, List<StoredItem>> bySection = new EnumMap<>(Section.class);
     kit.items().stream()
         .filter(one -> !one.item().isDiscarded())
-        .sorted(Comparator.comparing(one -> name(one.item().product())))
+        .sorted(Comparator.comparing(one -> one.item().product().fullName()))
         .forEach(
             one ->
                 bySection
@@ -112,11 +111,7 @@ class KitOnPaper {
   }
 
   private static String line(StoredItem one) {
-    return one.details().code() + "  " + name(one.item().product());
-  }
-
-  private static String name(Product product) {
-    return (product.maker() + " " + product.called()).strip();
+    return one.details().code() + "  " + one.item().product().fullName();
   }
 
   private static String price(StoredItem one) {

@@ -210,6 +210,19 @@ class CleaningTest {
     assertThat(state(brush)).isEqualTo("clean");
   }
 
+  /** Nobody launders between two faces: it is set aside, and laundered after the job. */
+  @Test
+  void aTowelIsSetAsideAndCleanOnceItIsLaundered() {
+    String towel = add("towel", "textile", "piece", 1);
+    use("direct", towel).expect(204);
+    done("launder", towel).expect(204);
+    assertThat(state(towel)).isEqualTo("used");
+    assertThat(steps(turnover())).doesNotContain("launder");
+    assertThat(steps(client.get("/api/clean-down").body())).containsExactly("launder");
+    client.post("/api/treatments", movement("after-job", "launder", towel)).expect(204);
+    assertThat(state(towel)).isEqualTo("clean");
+  }
+
   @Test
   void whatIsNotUsedOnOthersAgainIsKeptGivenOrDiscarded() {
     String bullet = add("lip-colour", "lipstick-bullet", "g", 3);
@@ -434,10 +447,10 @@ class CleaningTest {
     String spatula = add("spatula", "metal-tool", "piece", 1);
     use("direct", spatula).expect(204);
     String path = "/api/bookings/" + booking + "/turnover?from=" + face + "&seconds=";
-    assertThat(client.get(path + "100").expect(200).body().path("longest").get(0).asString())
+    assertThat(client.get(path + "100").expect(200).body().path("twoOf").get(0).asString())
         .isEqualTo(spatula);
-    assertThat(client.get(path + "3600").body().path("longest")).isEmpty();
-    assertThat(turnover().path("longest").isNull()).isTrue();
+    assertThat(client.get(path + "3600").body().path("twoOf")).isEmpty();
+    assertThat(turnover().path("twoOf").isNull()).isTrue();
     assertThat(client.get(path + "-1").status()).isEqualTo(422);
   }
 }

@@ -8,8 +8,6 @@ import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -59,10 +57,7 @@ public record LookPart(
     if (!ON_SKIN.contains(product.productClass().section())) {
       return Optional.empty();
     }
-    String name =
-        Stream.of(product.maker(), product.name(), product.shade())
-            .filter(word -> !word.isBlank())
-            .collect(Collectors.joining(" "));
+    String name = product.fullName();
     return Optional.of(
         new LookPart(
             product.id(),

@@ -74,9 +74,15 @@ public record Treatment(
     return graver < 0 ? other : this;
   }
 
-  /** Whether it may be used again once all of it is done; what goes to the dirty holder may not. */
-  public boolean leavesItClean() {
-    return outcome.isReusable() && !steps.contains(Step.TO_DIRTY_HOLDER);
+  /**
+   * Whether it may be used again once all of it is done. Between two faces what goes to the dirty
+   * holder or into the laundry is only set aside.
+   */
+  public boolean leavesItClean(Moment moment) {
+    boolean isSetAside =
+        steps.contains(Step.TO_DIRTY_HOLDER)
+            || (moment == Moment.BETWEEN_FACES && steps.contains(Step.LAUNDER));
+    return outcome.isReusable() && !isSetAside;
   }
 
   private int waits() {

@@ -85,6 +85,11 @@ public record Product(
         .orElse(null);
   }
 
+  /** Maker, name and shade, as far as they are known. */
+  public String fullName() {
+    return (maker + " " + called()).strip();
+  }
+
   /** Its name and shade, as one calls it among one's own. */
   public String called() {
     return (name + " " + shade).strip();
