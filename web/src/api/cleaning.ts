@@ -34,6 +34,16 @@ export function useCleanDown() {
   });
 }
 
+export type Pouch = Schemas["PouchView"];
+
+/** Places that are to hold something, and what they are short of. */
+export function usePouches() {
+  return useQuery({
+    queryKey: ["pouches"],
+    queryFn: () => ask<Schemas["PouchesView"]>("GET", "/api/pouches"),
+  });
+}
+
 /** What goes along and may touch a face; nothing is asked as long as none is chosen. */
 export function useUsable(booking: string | null, face: string | null) {
   return useQuery({

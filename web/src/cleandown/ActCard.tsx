@@ -16,7 +16,9 @@ type ActCardProps = {
 
 /** What is done now: to which things, with what, and what to heed. */
 export function ActCard({ act, work, things, waits, left, onLeave }: ActCardProps) {
-  const takesAlcohol = act.steps.some((step) => step === "spray" || step === "soak");
+  const takesAlcohol = act.steps.some(
+    (step) => step === "spray" || step === "soak" || step === "disinfect",
+  );
   return (
     <article className="flex flex-col gap-3 rounded-md border-2 border-ink bg-paper p-4">
       <h2 className="font-semibold font-voice text-2xl leading-tight">
@@ -29,11 +31,12 @@ export function ActCard({ act, work, things, waits, left, onLeave }: ActCardProp
       )}
       {takesAlcohol && (
         <p className="text-soft">
-          {figure(work.sprayPercent)} %
+          {figure(work.sprayPercent)} %{work.agent && ` from ${work.agent.name}`}
           {work.alcoholMl > 0 && `, about ${figure(work.alcoholMl)} ml in all`}
           {!work.isEffective && (
             <span className="text-soon">: disinfects less well than 60 to 90 % (CDC 2008)</span>
           )}
+          <AgentWarning work={work} />
         </p>
       )}
       {act.cautions.map((caution) => (
@@ -66,4 +69,22 @@ export function ActCard({ act, work, things, waits, left, onLeave }: ActCardProp
       )}
     </article>
   );
+}
+
+/** What is wrong with the bottle one sprays from. */
+function AgentWarning({ work: { agent, alcoholMl, sprayPercent } }: { work: Work }) {
+  if (!agent) {
+    return (
+      <span className="text-soon">. The kit has no bottle of {figure(sprayPercent)} % in it.</span>
+    );
+  }
+  if (agent.past) {
+    return (
+      <span className="text-soon">. That bottle is past its date and may have lost strength.</span>
+    );
+  }
+  if (agent.leftMl !== null && agent.leftMl < alcoholMl) {
+    return <span className="text-soon">. Only {figure(agent.leftMl)} ml were left in it.</span>;
+  }
+  return null;
 }

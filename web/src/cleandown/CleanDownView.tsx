@@ -1,10 +1,19 @@
 import { useCleanDown } from "../api/cleaning";
 import { Counted, Sentence } from "../parts/Sentence";
 import { Without } from "../ui/Without";
-import { aboutMinutes, actWords, toClean } from "../words/cleaning";
+import { aboutMinutes, actWords, idsOf, thingsOf, toClean, type Work } from "../words/cleaning";
 import { capital, count, lower } from "../words/codes";
 import { shortName } from "../words/items";
+import { Pouches } from "./Pouches";
 import { Working } from "./Working";
+
+/** "Four items and three bags". */
+function openWords(work: Work): string {
+  const bags = work.bags.filter(({ until }) => until === null).length;
+  const items = toClean(work) - bags;
+  const words = [items > 0 && count(items, "item"), bags > 0 && count(bags, "bag")].filter(Boolean);
+  return words.join(" and ");
+}
 
 /** After the job: everything that is not clean, in the order that takes least time. */
 export function CleanDownView() {
@@ -13,7 +22,8 @@ export function CleanDownView() {
   if (!work) return <Without query={query} waiting="Looking what is to be cleaned…" />;
   const open = toClean(work);
   const [first] = work.acts;
-  const named = (ids: string[]) => work.items.filter((item) => ids.includes(item.id));
+  const things = thingsOf(work);
+  const named = (ids: string[]) => [...things.values()].filter(({ id }) => ids.includes(id));
   const stopped = work.items.filter((item) => work.stopped.includes(item.id));
   return (
     <div className="flex flex-col gap-6">
@@ -26,12 +36,12 @@ export function CleanDownView() {
           )
         ) : (
           <>
-            {capital(count(open, "item"))} to clean: <b>{aboutMinutes(work.handSeconds)} of work</b>
+            {capital(openWords(work))} to clean: <b>{aboutMinutes(work.handSeconds)} of work</b>
             {work.seconds > work.handSeconds + 60 &&
               `, all clean after ${aboutMinutes(work.seconds)}`}
             {work.alcoholMl > 0 && `, ${work.alcoholMl} ml of alcohol`}
             {work.wipes > 0 && `, ${count(work.wipes, "wipe")}`}.
-            {first && ` First ${lower(actWords(first.steps, named(first.items), work.moment))}.`}
+            {first && ` First ${lower(actWords(first.steps, named(idsOf(first)), work.moment))}.`}
           </>
         )}{" "}
         {stopped.length > 0 && (
@@ -44,6 +54,7 @@ export function CleanDownView() {
         )}
       </Sentence>
       <Working work={work} toldAt={query.dataUpdatedAt} booking={null} face={null} whom="her">
+        <Pouches />
         {stopped.length > 0 && (
           <section id="stopped" aria-label="To decide">
             <h2 className="border-line border-b pb-1 font-semibold text-stop">To decide</h2>

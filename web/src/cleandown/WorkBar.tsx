@@ -1,4 +1,4 @@
-import { type CleaningAct, shortWord, type Work } from "../words/cleaning";
+import { type CleaningAct, idsOf, shortWord, type Work } from "../words/cleaning";
 import { clockOf } from "../words/dates";
 
 type WorkBarProps = { work: Work; zone: string };
@@ -27,7 +27,7 @@ export function WorkBar({ work, zone }: WorkBarProps) {
       <div className="relative h-4">
         {now.map((act, at) => (
           <span
-            key={`${act.steps.join()}-${act.fromSeconds}-${act.items[0] ?? ""}`}
+            key={`${act.steps.join()}-${act.fromSeconds}-${idsOf(act)[0] ?? ""}`}
             style={{
               left: share(act.fromSeconds),
               width: share(act.untilSeconds - act.fromSeconds),
@@ -39,7 +39,7 @@ export function WorkBar({ work, zone }: WorkBarProps) {
       <div className="relative h-2">
         {waits.map((act) => (
           <span
-            key={`${act.steps.join()}-${act.untilSeconds}-${act.items[0] ?? ""}`}
+            key={`${act.steps.join()}-${act.untilSeconds}-${idsOf(act)[0] ?? ""}`}
             style={{
               left: share(act.untilSeconds),
               width: `calc(${share(act.readyAtSeconds)} - ${share(act.untilSeconds)})`,

@@ -1,6 +1,7 @@
 import { type ReactNode, useState } from "react";
 import { useClock } from "../api/cleaning";
 import type { Drawn } from "../api/client";
+import { usePlaces } from "../api/kit";
 import { useZone } from "../api/session";
 import { toggled } from "../parts/toggled";
 import { useScans } from "../scan/scans";
@@ -12,13 +13,15 @@ import {
   countdown,
   doneWords,
   ENDS,
+  idsOf,
   type Step,
   shortWord,
+  thingsOf,
   type Work,
 } from "../words/cleaning";
 import { count } from "../words/codes";
-import { clockOf } from "../words/dates";
-import { shortName } from "../words/items";
+import { dayAndClock } from "../words/dates";
+import { placePath, shortName } from "../words/items";
 import { ActCard } from "./ActCard";
 import { Happened } from "./Happened";
 import { useCleaning } from "./useCleaning";
@@ -39,17 +42,17 @@ type WorkingProps = {
 export function Working({ work, toldAt, booking, face, whom, children }: WorkingProps) {
   const zone = useZone();
   const now = useClock(work.now, toldAt);
-  const { step, end } = useCleaning({ moment: work.moment, booking, face });
+  const { step, end } = useCleaning({ work, booking, face });
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [under, setUnder] = useState(false);
   const passed = (now - Date.parse(work.now)) / 1000;
-  const things = new Map(work.items.map((item) => [item.id, item]));
+  const things = thingsOf(work);
   const named = (ids: string[]) =>
     ids.map((id) => things.get(id)).filter((one) => one !== undefined);
   const act = work.acts[0];
   const waits = act ? act.fromSeconds - passed : 0;
-  const chosen = act?.items.filter((id) => !left.has(id)) ?? [];
-  const isMarked = act !== undefined && act.items.length > 0;
+  const chosen = (act ? idsOf(act) : []).filter((id) => !left.has(id));
+  const isMarked = act !== undefined && idsOf(act).length > 0;
   const doIt = async (steps: Step[], items: string[]) => {
     setUnder(true);
     await step(steps, items);
@@ -70,7 +73,7 @@ export function Working({ work, toldAt, booking, face, whom, children }: Working
           <ActCard
             act={act}
             work={work}
-            things={named(act.items)}
+            things={named(idsOf(act))}
             waits={waits}
             left={left}
             onLeave={(id) => setLeft(toggled(left, id))}
@@ -79,7 +82,7 @@ export function Working({ work, toldAt, booking, face, whom, children }: Working
         <div className="flex flex-col gap-3 max-hand:fixed max-hand:inset-x-0 max-hand:bottom-(--foot) max-hand:z-10 max-hand:border-hair max-hand:border-t max-hand:bg-paper max-hand:px-4 max-hand:pt-3 max-hand:pb-4">
           <div className="flex flex-wrap gap-3">
             <Happened work={work} booking={booking} face={face} />
-            {act && waits > 0 && act.items.length > 0 && (
+            {act && waits > 0 && isMarked && (
               <Button
                 className="max-hand:min-h-12 max-hand:flex-1"
                 disabled={under}
@@ -138,7 +141,7 @@ export function Working({ work, toldAt, booking, face, whom, children }: Working
 
 /** The wait that runs on one of these things. */
 function waitOf(work: Work, act: CleaningAct): Step {
-  return work.waits.find(({ thing }) => act.items.includes(thing))?.step ?? "dry";
+  return work.waits.find(({ thing }) => idsOf(act).includes(thing))?.step ?? "dry";
 }
 
 type ThingsOf = (ids: string[]) => Drawn[];
@@ -185,10 +188,10 @@ function Then({ acts, moment, things, passed }: ThenProps) {
       <ol>
         {acts.map((act) => (
           <li
-            key={`${act.steps.join()}-${act.fromSeconds}-${act.items[0] ?? ""}`}
+            key={`${act.steps.join()}-${act.fromSeconds}-${idsOf(act)[0] ?? ""}`}
             className="flex items-baseline justify-between gap-3 border-hair border-b py-2"
           >
-            <span className="min-w-0">{actWords(act.steps, things(act.items), moment)}</span>
+            <span className="min-w-0">{actWords(act.steps, things(idsOf(act)), moment)}</span>
             <span className="shrink-0 text-soft tabular-nums">
               in {countdown(act.fromSeconds - passed)}
             </span>
@@ -201,21 +204,31 @@ function Then({ acts, moment, things, passed }: ThenProps) {
 
 /** What is done with and only dries. */
 function Drying({ work, things, zone }: { work: Work; things: ThingsOf; zone: string }) {
-  const byTime = Map.groupBy(work.drying, ({ until }) => until ?? "");
+  const places = usePlaces();
+  const bags = work.bags.filter(({ until }) => until !== null);
+  const all = [
+    ...work.drying,
+    ...bags.map(({ id, until }) => ({ thing: id, until, home: null as string | null })),
+  ];
+  const byTime = Map.groupBy(all, ({ until, home }) => `${until ?? ""} ${home ?? ""}`);
   if (byTime.size === 0) return null;
+  const dryWords = (until: string | null, home: string | null) => {
+    const when = until ? `clean ${dayAndClock(until, work.now, zone)}` : "until it is dry";
+    return home ? `${when}, then into ${placePath(home, places)}` : when;
+  };
   return (
     <section aria-label="Drying">
       <h2 className="border-line border-b pb-1 font-semibold">Drying</h2>
       <ul>
-        {[...byTime].map(([until, some]) => (
-          <li key={until} className="flex justify-between gap-3 border-hair border-b py-1.5">
+        {[...byTime].map(([key, some]) => (
+          <li key={key} className="flex justify-between gap-3 border-hair border-b py-1.5">
             <span className="min-w-0">
               {things(some.map(({ thing }) => thing))
                 .map(shortName)
                 .join(", ")}
             </span>
             <span className="shrink-0 text-soft">
-              {until ? `clean at ${clockOf(until, zone)}` : "until it is dry"}
+              {dryWords(some[0]?.until ?? null, some[0]?.home ?? null)}
             </span>
           </li>
         ))}

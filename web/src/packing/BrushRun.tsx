@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { ask, type Schemas } from "../api/client";
 import { capital, count } from "../words/codes";
 import { dateWithWeekday } from "../words/dates";
+import { BrushDays } from "./BrushDays";
 
 const A_MINUTE_MS = 60_000;
 
@@ -31,18 +32,19 @@ export function BrushRun({ booking }: { booking: string }) {
           Washed after each wrap, they are clean and dry for every face, every day.
         </p>
       ) : (
-        <>
-          <p className="pt-1.5 text-soon">
-            {capital(shortWords(short, run.rotation.days.length))}: quick-clean between them or add
-            a set.
-          </p>
-          <p className="text-soft text-sm">
-            {!run.rotation.isFewest && "There may be a better order. "}A set is taken to have{" "}
-            {run.assumedBrushes} brushes, washed in a minute and a half each and dry after eight
-            hours; a day without a wrap to take ten hours.
-          </p>
-        </>
+        <p className="pt-1.5 text-soon">
+          {capital(shortWords(short, run.rotation.days.length))}: quick-clean between them or add a
+          set.
+        </p>
       )}
+      <BrushDays run={run} />
+      <p className="text-soft text-sm">
+        {!run.rotation.isFewest && "There may be a better order. "}
+        {run.along.some((set) => set.assumed) &&
+          `A set of which nobody said it is taken to have ${run.assumedBrushes} brushes. `}
+        Washed in a minute and a half each, dry after eight hours, dense ones after a day; a day
+        without a wrap is taken to last ten hours.
+      </p>
     </section>
   );
 }

@@ -1,4 +1,4 @@
-import type { Schemas } from "../api/client";
+import type { Drawn, Schemas } from "../api/client";
 import { capital, count, lower } from "./codes";
 import { shortName } from "./items";
 
@@ -45,6 +45,9 @@ const MOVEMENTS: Record<Step, Movement> = {
   clean: { verb: "Clean", tail: "part by part", done: "cleaned" },
   "needle-check": { verb: "Check the needle of", done: "checked" },
   "disinfect-rated": { verb: "Disinfect", tail: "with the rated agent", done: "disinfected" },
+  empty: { verb: "Empty", done: "empty" },
+  degrease: { verb: "Wipe", tail: "inside and out with an oily cleaner", done: "wiped" },
+  disinfect: { verb: "Disinfect", tail: "inside and out", done: "disinfected" },
   surfaces: { verb: "Wipe chair, headrest and worktop", done: "Surfaces wiped" },
   hands: { verb: "Wash your hands, or sanitise them", tail: "until dry", done: "Hands clean" },
 };
@@ -71,10 +74,44 @@ const CAUTIONS: Record<Caution, string> = {
 
 type NamedThing = Parameters<typeof shortName>[0];
 
+/** What is done to bags and to nothing else. */
+const OF_BAGS = new Set<Step>(["empty", "degrease", "disinfect"]);
+
+function noun(steps: Step[]): "bag" | "item" {
+  return steps.some((step) => OF_BAGS.has(step)) ? "bag" : "item";
+}
+
+/** A bag as it is named and drawn beside items. */
+export function drawnBag({ id, name }: Work["bags"][number]): Drawn {
+  return {
+    id,
+    product: {
+      id,
+      maker: "",
+      name,
+      shade: "",
+      colour: null,
+      depth: null,
+      productClass: "other",
+    },
+    marks: { date: { state: "in-order" } },
+  };
+}
+
+/** Everything of this work, bags too, by its id. */
+export function thingsOf(work: Work): Map<string, Drawn> {
+  return new Map([...work.items, ...work.bags.map(drawnBag)].map((one) => [one.id, one]));
+}
+
+/** What an act is done to. */
+export function idsOf(act: CleaningAct): string[] {
+  return [...act.items, ...act.bags];
+}
+
 /** "Spray seven items until wet all over"; one thing by its name, and what follows at once. */
 export function actWords(steps: Step[], items: NamedThing[], moment: Work["moment"]): string {
   const [first] = items;
-  const what = items.length > 1 ? count(items.length, "item") : first && shortName(first);
+  const what = items.length > 1 ? count(items.length, noun(steps)) : first && shortName(first);
   return steps
     .map((step, at) => {
       const { verb, tail } = movement(step, moment);
@@ -94,7 +131,7 @@ export function doneWords(steps: Step[], many: number, moment: Work["moment"]): 
 /** "Seven items sprayed.", as it is told afterwards. */
 export function toldWords(steps: Step[], many: number, moment: Work["moment"]): string {
   const done = steps.map((step) => lower(movement(step, moment).done)).join(", ");
-  return `${capital(many === 0 ? done : `${count(many, "item")} ${done}`)}.`;
+  return `${capital(many === 0 ? done : `${count(many, noun(steps))} ${done}`)}.`;
 }
 
 /** "wipe", for a place with little room. */
@@ -108,6 +145,7 @@ const SHORT: Partial<Record<Step, string>> = {
   "to-dirty-holder": "holder",
   "quick-clean": "quick-clean",
   "disinfect-rated": "disinfect",
+  degrease: "wipe",
   surfaces: "worktop",
 };
 
@@ -180,7 +218,7 @@ export function aboutMinutes(seconds: number): string {
 /** How many items hands have something to do with, or somebody has to end. */
 export function toClean(work: Work): number {
   return new Set([
-    ...work.acts.flatMap((act) => act.items),
+    ...work.acts.flatMap(idsOf),
     ...work.ends.flatMap((end) => end.things),
     ...work.unknown,
   ]).size;

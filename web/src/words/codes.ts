@@ -5,6 +5,7 @@ const WORDS: Record<string, string> = {
   "skin-alcohol": "alcohol on skin",
   "close-up": "close-up",
   spf: "SPF",
+  dense: "dense, for a brush",
   "touch-up-jars": "touch-up jars",
   "touch-up-jar": "touch-up jar",
   wet: "rain or spray",

@@ -140,6 +140,14 @@ export function clockOf(instant: string | number, zone: string): string {
   }).format(new Date(instant));
 }
 
+/** "04:40", of another day than now "Fri 18 Apr, 04:40". */
+export function dayAndClock(instant: string, now: string, zone: string): string {
+  const day = (one: string) =>
+    new Intl.DateTimeFormat("en-CA", { dateStyle: "short", timeZone: zone }).format(new Date(one));
+  const clock = clockOf(instant, zone);
+  return day(instant) === day(now) ? clock : `${dateWithWeekday(day(instant))}, ${clock}`;
+}
+
 /** An instant with its day as the clock of a time zone shows it. */
 export function moment(instant: string, zone: string): string {
   return new Intl.DateTimeFormat(order === "month-first" ? "en-US" : "en-GB", {

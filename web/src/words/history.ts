@@ -54,6 +54,8 @@ const ACTS: Record<string, string> = {
   "laid-down": "Laid down, the face is done",
   treated: "Cleaned",
   happened: "Something happened",
+  "set-contents": "Set contents changed",
+  "pouch-refilled": "Pouch refilled from stock",
   "kept-for-one": "Kept for one person",
   quarantined: "Quarantined",
   "read-from-calendar": "Read from a calendar",

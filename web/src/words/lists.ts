@@ -272,6 +272,7 @@ export const TRAITS: List<Draft["traits"]>[] = [
   "satin",
   "dewy",
   "mouth-safe",
+  "dense",
   "flammable",
 ];
 

@@ -83,6 +83,12 @@ export function Facts({ item, wear, places, today }: Telling & { wear: Schemas["
           </Row>
         )}
         {item.brushSet && <Row label="Brush set">{item.brushSet}</Row>}
+        {product.productClass === "brush-set" && (
+          <Row label="Brushes">
+            {product.brushes ?? "not said: 12 are assumed"}
+            {product.traits.includes("dense") && ", densely bound: a day to dry"}
+          </Row>
+        )}
         {product.wattHours !== null && <Row label="Battery">{product.wattHours} Wh</Row>}
         {item.batch && <Row label="Batch">{item.batch}</Row>}
         {item.printedExpiry && <Row label="Printed">{nearDate(item.printedExpiry, today)}</Row>}

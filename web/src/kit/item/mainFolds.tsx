@@ -35,6 +35,7 @@ export function useWhat(form: ItemFormOf, isLine: boolean): Fold {
       "form",
       "content",
       "unit",
+      "brushes",
     ]),
     fields: (
       <div className={FIELDS}>
@@ -56,6 +57,14 @@ export function useWhat(form: ItemFormOf, isLine: boolean): Fold {
           <TextField label="A full pack holds" inputMode="decimal" {...field("product.content")} />
           <SelectField label="Unit" choices={UNITS} {...field("product.unit")} />
         </div>
+        {product.productClass === "brush-set" && (
+          <TextField
+            label="Brushes in it"
+            hint="1 to 200"
+            inputMode="numeric"
+            {...field("product.brushes")}
+          />
+        )}
       </div>
     ),
   };

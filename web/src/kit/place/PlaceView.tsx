@@ -19,6 +19,20 @@ import { mass, share } from "../../words/quantities";
 import { beginCount } from "../count/counting";
 import { useMoving } from "../item/useMoving";
 import { ChosenPiece } from "./ChosenPiece";
+import { SetContents } from "./SetContents";
+
+/** Bags and what is in them: emptied and wiped after a job. */
+const CLEANED = new Set<Place["kind"]>(["case", "pouch", "backpack", "set-bag", "belt"]);
+
+/** What is laid out for a job again and again. */
+const HOLDS = new Set<Place["kind"]>([
+  ...CLEANED,
+  "tray",
+  "compartment",
+  "station",
+  "drawer",
+  "trailer",
+]);
 
 /** One place, laid open. */
 export function PlaceView() {
@@ -82,6 +96,7 @@ function Opened({ opened, sheet }: { opened: OpenPlace; sheet: Schemas["PlaceShe
             <ChosenPiece item={items.get(chosen ?? "")} />
             <Findings findings={findings} items={items} />
             <Facts place={place} />
+            {HOLDS.has(place.kind) && <SetContents place={place} />}
           </div>
         </div>
       </LiftingArea>
@@ -128,6 +143,8 @@ function Facts({ place }: { place: Place }) {
     place.performer && `section of ${place.performer}`,
     place.allowed.length > 0 && `only for ${place.allowed.map(word).join(", ")}`,
     place.home && place.home !== place.parent && `belongs in ${placePath(place.home, places)}`,
+    place.cleanliness === "used" && "to be emptied and wiped",
+    place.cleanliness === "drying" && "stands open to dry",
     place.note,
   ].filter(Boolean);
   return (
@@ -161,6 +178,11 @@ function Doing({ place, openCount }: { place: Place; openCount: string | null })
     });
     setAsking(false);
   };
+  const isUsed = () =>
+    perform({
+      path: `/api/places/${place.id}/used`,
+      done: `${place.name} is to be emptied and wiped.`,
+    });
   const countIt = async () => {
     try {
       await beginCount(place.id);
@@ -214,6 +236,9 @@ function Doing({ place, openCount }: { place: Place; openCount: string | null })
       <Link to={`/kit/places/new?in=${place.id}`} className={buttonLook()}>
         Add a place in it
       </Link>
+      {CLEANED.has(place.kind) && place.cleanliness !== "used" && (
+        <Button onClick={() => void isUsed().catch(() => {})}>It is to be cleaned</Button>
+      )}
       <Button kind="bare" onClick={() => void remove().catch(() => {})}>
         Remove this place
       </Button>

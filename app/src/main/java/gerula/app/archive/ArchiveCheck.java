@@ -126,6 +126,9 @@ final class ArchiveCheck implements ArchiveReader.Reader {
         if (one.item() != null) {
           among(one.item(), ArchivePart.ITEMS, path + "item");
         }
+        if (one.place() != null) {
+          among(one.place(), ArchivePart.PLACES, path + "place");
+        }
       }
       case Archived.OfIncident one -> {
         once(ArchivePart.INCIDENTS, one.id(), path);

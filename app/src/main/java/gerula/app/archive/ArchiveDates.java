@@ -88,7 +88,8 @@ final class ArchiveDates {
             moved(one.keptOn()),
             one.cleanSince(),
             one.cleanBy(),
-            one.cleanUntil());
+            one.cleanUntil(),
+            one.leftEstimated());
   }
 
   private Archived.OfFilling moved(Archived.OfFilling one) {

@@ -74,6 +74,8 @@ class ArchiveStore {
                     one ->
                         sql.update(PLACE)
                             .set(PLACE.VERSION, one.version())
+                            .set(PLACE.USED_SINCE, one.usedSince())
+                            .set(PLACE.WET_UNTIL, one.wetUntil())
                             .where(PLACE.ID.eq(one.id())))
                 .toList())
         .execute();
@@ -132,6 +134,7 @@ class ArchiveStore {
       row.setCleanSince(besides.cleanSince());
       row.setCleanBy((besides.cleanBy() == null ? CleanState.By.TOLD : besides.cleanBy()).code());
       row.setCleanUntil(besides.cleanUntil());
+      row.setLeftEstimated(Boolean.TRUE.equals(besides.leftEstimated()));
     }
     return sql.update(ITEM).set(row).where(ITEM.ID.eq(one.id()));
   }
@@ -214,12 +217,14 @@ class ArchiveStore {
         new GivenTreatment(
             one.id(),
             one.item(),
+            one.place(),
             one.booking(),
             one.face(),
             one.moment(),
             one.begunAt(),
             one.doneAt(),
             one.sprayPercent(),
+            one.agent(),
             one.steps().stream().map(step -> new DoneStep(step.step(), step.at())).toList()));
   }
 

@@ -68,7 +68,12 @@ sealed interface Archived {
    * @param version how often it was changed
    */
   record OfPlace(
-      @NotNull UUID id, @Nullable String code, int version, @NotNull @Valid PlaceDraft place)
+      @NotNull UUID id,
+      @Nullable String code,
+      int version,
+      @NotNull @Valid PlaceDraft place,
+      @Nullable Instant usedSince,
+      @Nullable Instant wetUntil)
       implements Archived {}
 
   /** A product. */
@@ -108,6 +113,8 @@ sealed interface Archived {
    * @param cleanSince since when it is as clean as it is, null when nobody knows
    * @param cleanBy what made it so, null: somebody said so
    * @param cleanUntil when it will be dry
+   * @param leftEstimated whether what is left follows from uses since it was last measured; null:
+   *     no
    */
   record Besides(
       @JsonAlias("changedOn") @Nullable LocalDate spoilageOn,
@@ -120,10 +127,11 @@ sealed interface Archived {
       @Nullable LocalDate keptOn,
       @Nullable Instant cleanSince,
       CleanState.@Nullable By cleanBy,
-      @Nullable Instant cleanUntil) {
+      @Nullable Instant cleanUntil,
+      @Nullable Boolean leftEstimated) {
 
     static final Besides NONE =
-        new Besides(null, List.of(), null, null, null, null, null, null, null, null, null);
+        new Besides(null, List.of(), null, null, null, null, null, null, null, null, null, null);
   }
 
   /**
@@ -240,12 +248,14 @@ sealed interface Archived {
   record OfTreatment(
       @NotNull UUID id,
       @Nullable UUID item,
+      @Nullable UUID place,
       @Nullable UUID booking,
       @Nullable UUID face,
       @NotNull Moment moment,
       @NotNull Instant begunAt,
       @Nullable Instant doneAt,
       @Min(1) @Max(100) int sprayPercent,
+      @Nullable UUID agent,
       @NotNull @Size(max = 100) List<@NotNull @Valid OfStep> steps)
       implements Archived {}
 

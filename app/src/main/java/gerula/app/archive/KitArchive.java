@@ -20,7 +20,15 @@ class KitArchive {
 
   List<Archived.OfPlace> places() {
     return drafts.places().stream()
-        .map(one -> new Archived.OfPlace(one.id(), one.code(), one.version(), one.draft()))
+        .map(
+            one ->
+                new Archived.OfPlace(
+                    one.id(),
+                    one.code(),
+                    one.version(),
+                    one.draft(),
+                    one.usedSince(),
+                    one.wetUntil()))
         .toList();
   }
 
@@ -62,7 +70,8 @@ class KitArchive {
             details.keptOn(),
             stored.item().clean().since(),
             stored.item().clean().by(),
-            stored.item().clean().until());
+            stored.item().clean().until(),
+            stored.item().isLeftEstimated() ? true : null);
     return besides.equals(Archived.Besides.NONE) ? null : besides;
   }
 }

@@ -191,12 +191,14 @@ class WorkspaceExport {
                       new Archived.OfTreatment(
                           one.id(),
                           one.item(),
+                          one.place(),
                           one.booking(),
                           one.face(),
                           one.moment(),
                           one.begunAt(),
                           one.doneAt(),
                           one.sprayPercent(),
+                          one.agent(),
                           one.steps().stream()
                               .map(step -> new Archived.OfStep(step.step(), step.at()))
                               .toList())));

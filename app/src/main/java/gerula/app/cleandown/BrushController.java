@@ -58,13 +58,23 @@ class BrushController {
       @Nullable BigDecimal dryHours,
       @Nullable BigDecimal denseDryHours) {}
 
+  /**
+   * @param isFewest whether it is known that no other plan leaves fewer faces without a clean set
+   */
+  record Rotation(
+      List<BrushRotation.DayOfRotation> days, List<BrushRotation.SetReady> sets, boolean isFewest) {
+    static Rotation of(BrushRotation plan) {
+      return new Rotation(plan.days(), plan.sets(), plan.isFewest());
+    }
+  }
+
   @PostMapping("/api/calc/brush-rotation")
-  BrushRotation rotation(
+  Rotation rotation(
       @io.swagger.v3.oas.annotations.parameters.RequestBody(
               content = @Content(schema = @Schema(implementation = AskRotation.class)))
           @RequestBody
           JsonNode asked) {
-    return Facts.read(asked, BrushController::planned);
+    return Rotation.of(Facts.read(asked, BrushController::planned));
   }
 
   private static Optional<BrushRotation> planned(Facts facts) {

@@ -2,13 +2,17 @@ package gerula.app.cleandown;
 
 import gerula.app.booking.Bookings;
 import gerula.app.cleandown.CleaningRecords.ActView;
+import gerula.app.cleandown.CleaningRecords.BagView;
 import gerula.app.cleandown.CleaningRecords.CleaningView;
 import gerula.app.cleandown.CleaningRecords.Dries;
+import gerula.app.cleandown.UsedBags.BagAt;
 import gerula.app.cleandown.UsedThings.Traced;
 import gerula.app.kit.DrawnItem;
 import gerula.app.kit.Views;
 import gerula.app.kit.WholeKit;
 import gerula.app.kit.item.StoredItem;
+import gerula.app.kit.place.Carriers;
+import gerula.app.kit.place.StoredPlace;
 import gerula.app.packing.TakenAlong;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
@@ -21,6 +25,7 @@ import gerula.core.cleandown.treatment.Step;
 import gerula.core.cleandown.work.CleaningWork;
 import gerula.core.cleandown.work.UsedThing;
 import gerula.core.kit.item.Cleanliness;
+import gerula.core.kit.item.Item;
 import gerula.core.rule.Practices;
 import java.math.BigDecimal;
 import java.time.Clock;
@@ -45,6 +50,9 @@ class Cleaning {
 
   private final WholeKit kit;
   private final UsedThings used;
+  private final UsedBags bags;
+  private final Carriers carriers;
+  private final Agents agents;
   private final ContactStore contacts;
   private final TreatmentStore treatments;
   private final TakenAlong along;
@@ -57,6 +65,9 @@ class Cleaning {
   Cleaning(
       WholeKit kit,
       UsedThings used,
+      UsedBags bags,
+      Carriers carriers,
+      Agents agents,
       ContactStore contacts,
       TreatmentStore treatments,
       TakenAlong along,
@@ -67,6 +78,9 @@ class Cleaning {
       Clock clock) {
     this.kit = kit;
     this.used = used;
+    this.bags = bags;
+    this.carriers = carriers;
+    this.agents = agents;
     this.contacts = contacts;
     this.treatments = treatments;
     this.along = along;
@@ -96,7 +110,20 @@ class Cleaning {
                   .toList();
           List<Traced> now = touched.stream().filter(one -> !forOthers.contains(one.id())).toList();
           List<UUID> later = touched.stream().map(Traced::id).filter(forOthers::contains).toList();
-          return view(now, later, Moment.BETWEEN_FACES, beside(booking, from), seconds);
+          Practices practices = house.current().practices();
+          List<UsedThing> treated = now.stream().map(one -> one.at(Moment.BETWEEN_FACES)).toList();
+          Set<Step> beside = beside(booking, from);
+          Instant at = clock.instant();
+          return view(
+              CleaningWork.of(treated, Moment.BETWEEN_FACES, beside, practices, at),
+              now,
+              later,
+              seconds == null
+                  ? null
+                  : CleaningWork.toHaveTwoOf(
+                      treated, Moment.BETWEEN_FACES, beside, practices, at, seconds),
+              List.of(),
+              at);
         });
   }
 
@@ -130,30 +157,44 @@ class Cleaning {
   CleaningView afterTheJob(SignedIn who) {
     return workspaces.read(
         who.workspace(),
-        () ->
-            view(
-                List.copyOf(used.among(kit.now().stored()).values()),
-                List.of(),
-                Moment.AFTER_JOB,
-                Set.of(),
-                null));
+        () -> {
+          List<Traced> things = List.copyOf(used.among(kit.now().stored()).values());
+          Collection<BagAt> toClean = bags.all().values();
+          Instant now = clock.instant();
+          CleaningWork work =
+              CleaningWork.afterTheJob(
+                  things.stream().map(one -> one.at(Moment.AFTER_JOB)).toList(),
+                  toClean.stream().map(BagAt::used).toList(),
+                  house.current().practices(),
+                  now);
+          List<BagView> drawn =
+              Stream.concat(
+                      toClean.stream().map(one -> bag(one.stored(), null)),
+                      carriers.drying().stream()
+                          .map(one -> bag(one, one.place().carrier().wetUntil())))
+                  .toList();
+          return view(work, things, List.of(), null, drawn, now);
+        });
+  }
+
+  private static BagView bag(StoredPlace bag, @Nullable Instant until) {
+    return new BagView(bag.id(), bag.place().name(), bag.place().kind(), until);
   }
 
   private CleaningView view(
+      CleaningWork work,
       List<Traced> things,
       List<UUID> later,
-      Moment moment,
-      Set<Step> beside,
-      @Nullable Integer seconds) {
+      @Nullable List<UUID> twoOf,
+      List<BagView> drawnBags,
+      Instant now) {
     Practices practices = house.current().practices();
-    Instant now = clock.instant();
-    List<UsedThing> treated = things.stream().map(one -> one.at(moment)).toList();
-    CleaningWork work = CleaningWork.of(treated, moment, beside, practices, now);
+    Set<UUID> bagIds = drawnBags.stream().map(BagView::id).collect(Collectors.toSet());
     Collection<StoredItem> all = kit.now().stored();
     List<Dries> drying =
         all.stream()
             .filter(one -> one.item().cleanliness() == Cleanliness.DRYING)
-            .map(one -> new Dries(one.id(), one.item().clean().until()))
+            .map(one -> dries(one.item()))
             .toList();
     List<UUID> stopped =
         all.stream()
@@ -161,8 +202,8 @@ class Cleaning {
             .map(StoredItem::id)
             .toList();
     return new CleaningView(
-        moment,
-        work.acts().stream().map(Cleaning::act).toList(),
+        work.moment(),
+        work.acts().stream().map(act -> act(act, bagIds)).toList(),
         work.waits(),
         work.ends(),
         later,
@@ -175,12 +216,17 @@ class Cleaning {
         work.alcoholMl(),
         work.wipes(),
         practices.sprayPercent(),
+        agents.bottle(),
         Dilution.isEffective(BigDecimal.valueOf(practices.sprayPercent())),
-        seconds == null
-            ? null
-            : CleaningWork.toHaveTwoOf(treated, moment, beside, practices, now, seconds),
+        twoOf,
         now,
-        drawn(things, later, drying, stopped));
+        drawn(things, later, drying, stopped),
+        drawnBags);
+  }
+
+  private static Dries dries(Item item) {
+    boolean isAtHome = Objects.equals(item.home(), item.now());
+    return new Dries(item.id(), item.clean().until(), isAtHome ? null : item.home());
   }
 
   private List<DrawnItem> drawn(
@@ -199,9 +245,18 @@ class Cleaning {
         .toList();
   }
 
-  private static ActView act(CleaningAct act) {
+  private static ActView act(CleaningAct act, Set<UUID> bags) {
     Set<Caution> cautions = new TreeSet<>();
     act.steps().forEach(step -> cautions.addAll(step.cautions()));
-    return new ActView(act.steps(), act.things(), act.from(), act.until(), act.readyAt(), cautions);
+    Map<Boolean, List<UUID>> things =
+        act.things().stream().collect(Collectors.partitioningBy(bags::contains));
+    return new ActView(
+        act.steps(),
+        things.get(false),
+        things.get(true),
+        act.from(),
+        act.until(),
+        act.readyAt(),
+        cautions);
   }
 }

@@ -21,6 +21,7 @@ import gerula.core.cleandown.treatment.Step;
 import gerula.core.cleandown.treatment.Treatment;
 import gerula.core.cleandown.work.DoneStep;
 import gerula.core.cleandown.work.GivenTreatment;
+import gerula.core.cleandown.work.GivenTreatmentBuilder;
 import gerula.core.cleandown.work.Progress;
 import gerula.core.cleandown.work.UsedThing;
 import gerula.core.kit.PersonRef;
@@ -49,6 +50,8 @@ class CleaningActs {
   private final Discarding discarding;
   private final UsedThings used;
   private final TreatmentStore treatments;
+  private final BagActs bags;
+  private final Agents agents;
   private final PersonNames people;
   private final Bookings bookings;
   private final HouseStore house;
@@ -62,6 +65,8 @@ class CleaningActs {
       Discarding discarding,
       UsedThings used,
       TreatmentStore treatments,
+      BagActs bags,
+      Agents agents,
       PersonNames people,
       Bookings bookings,
       HouseStore house,
@@ -73,6 +78,8 @@ class CleaningActs {
     this.discarding = discarding;
     this.used = used;
     this.treatments = treatments;
+    this.bags = bags;
+    this.agents = agents;
     this.people = people;
     this.bookings = bookings;
     this.house = house;
@@ -85,6 +92,7 @@ class CleaningActs {
    *
    * @param steps in order
    * @param items to which; none where it is done to no thing of the kit
+   * @param bags to which, after the job
    * @param booking at which, null at none
    * @param face after which, null after the job
    */
@@ -92,6 +100,7 @@ class CleaningActs {
       Moment moment,
       List<Step> steps,
       List<UUID> items,
+      List<UUID> bags,
       @Nullable UUID booking,
       @Nullable UUID face) {}
 
@@ -124,10 +133,11 @@ class CleaningActs {
       return true;
     }
     // Each by itself, as it is after the step before.
-    return used.among(kit.inKit(act, done.items())).values().stream()
+    long things =
+        used.among(kit.inKit(act, done.items())).values().stream()
             .filter(one -> step(act, one, done, step))
-            .count()
-        > 0;
+            .count();
+    return things + bags.step(act, done.bags(), step) > 0;
   }
 
   private void beside(Act act, Movement done, Step step) {
@@ -136,12 +146,14 @@ class CleaningActs {
         new GivenTreatment(
                 UUID.randomUUID(),
                 null,
+                null,
                 done.booking(),
                 done.face(),
                 done.moment(),
                 now,
                 null,
                 practices().sprayPercent(),
+                null,
                 List.of())
             .with(step, now, true);
     act.touch(ThingKind.TREATMENT_THING, beside.id(), () -> treatments.save(beside));
@@ -165,7 +177,8 @@ class CleaningActs {
     }
     UsedThing after = thing.with(new DoneStep(next, now));
     Progress left = after.progress(treatment, now);
-    GivenTreatment given = goneOnWith(traced, done).with(next, now, left.next() == null);
+    GivenTreatment given =
+        withAgent(goneOnWith(traced, done), next).with(next, now, left.next() == null);
     act.touch(ThingKind.TREATMENT_THING, given.id(), () -> treatments.save(given));
     CleanState state = traced.stored().item().clean().laidDown();
     if (left.next() == null && treatment.leavesItClean(done.moment())) {
@@ -173,6 +186,12 @@ class CleaningActs {
     }
     handling.became(act, traced.stored(), traced.stored().item().treated(state));
     return true;
+  }
+
+  private GivenTreatment withAgent(GivenTreatment given, Step step) {
+    return step.takesAlcohol()
+        ? GivenTreatmentBuilder.builder(given).agent(agents.alcohol()).build()
+        : given;
   }
 
   private GivenTreatment goneOnWith(Traced traced, Movement done) {
@@ -184,12 +203,14 @@ class CleaningActs {
     return new GivenTreatment(
         UUID.randomUUID(),
         traced.id(),
+        null,
         done.booking() != null || last == null ? done.booking() : last.booking(),
         done.face() != null || last == null ? done.face() : last.face(),
         done.moment(),
         clock.instant(),
         null,
         practices().sprayPercent(),
+        null,
         List.of());
   }
 

@@ -34,10 +34,12 @@ class CleaningController {
 
   private final Cleaning cleaning;
   private final CleaningActs acts;
+  private final BagActs bags;
 
-  CleaningController(Cleaning cleaning, CleaningActs acts) {
+  CleaningController(Cleaning cleaning, CleaningActs acts, BagActs bags) {
     this.cleaning = cleaning;
     this.acts = acts;
+    this.bags = bags;
   }
 
   /**
@@ -45,6 +47,7 @@ class CleaningController {
    *
    * @param steps in order
    * @param items to which; none for worktop and hands
+   * @param bags to which; left out: to none
    * @param booking at which, null at none
    * @param face after which, null after the job
    */
@@ -55,6 +58,8 @@ class CleaningController {
           List<@NotNull Step> steps,
       @NotNull @Size(max = MOST_AT_ONCE, message = "At most 500 items at once.")
           List<@NotNull UUID> items,
+      @Nullable @Size(max = MOST_AT_ONCE, message = "At most 500 bags at once.")
+          List<@NotNull UUID> bags,
       @Nullable UUID booking,
       @Nullable UUID face) {}
 
@@ -99,14 +104,32 @@ class CleaningController {
   @PostMapping("/api/treatments")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void step(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody StepDone done) {
+    List<UUID> bags = done.bags() == null ? List.of() : done.bags();
     boolean isBeside = done.steps().stream().allMatch(Step::isBeside);
     new Faults()
-        .unless(isBeside || !done.items().isEmpty(), "items", "missing", "Say to what it was done.")
+        .unless(
+            isBeside || !done.items().isEmpty() || !bags.isEmpty(),
+            "items",
+            "missing",
+            "Say to what it was done.")
         .refuseIfAny();
     acts.step(
         who,
         done.actId(),
-        new Movement(done.moment(), done.steps(), done.items(), done.booking(), done.face()));
+        new Movement(done.moment(), done.steps(), done.items(), bags, done.booking(), done.face()));
+  }
+
+  /** That a bag was used. */
+  record BagUsed(@NotNull UUID actId) {}
+
+  /** A bag is to be cleaned, though it was on no job. */
+  @PostMapping("/api/places/{id}/used")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void bagUsed(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody BagUsed asked) {
+    bags.isUsed(who, asked.actId(), id);
   }
 
   @PostMapping("/api/treatments/end")

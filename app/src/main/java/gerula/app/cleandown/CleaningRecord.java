@@ -5,6 +5,7 @@ import static gerula.app.tables.Tables.CONTACT;
 import static gerula.app.tables.Tables.INCIDENT;
 import static gerula.app.tables.Tables.LEDGER;
 import static gerula.app.tables.Tables.LEDGER_THING;
+import static gerula.app.tables.Tables.PLACE;
 import static gerula.app.tables.Tables.TREATMENT;
 
 import gerula.app.kit.KitStore;
@@ -29,9 +30,11 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.TableField;
@@ -93,6 +96,7 @@ class CleaningRecord {
    * @param whom initials of the face, empty where none is known
    * @param by who wrote it down, empty where nobody knows
    * @param percent strength of the alcohol, % by volume; null where none was used
+   * @param agent the bottle it came from with its batch, empty where nobody knows
    */
   record Line(
       Instant at,
@@ -101,7 +105,8 @@ class CleaningRecord {
       String what,
       String whom,
       String by,
-      @Nullable Integer percent) {}
+      @Nullable Integer percent,
+      String agent) {}
 
   /** To be called within the workspace. */
   List<Line> lines(Asked asked) {
@@ -123,15 +128,13 @@ class CleaningRecord {
     }
     for (GivenTreatment one : done) {
       written.add(one.id());
-      if (one.item() != null) {
-        items.add(one.item());
-      }
+      Stream.of(one.item(), one.agent()).filter(Objects::nonNull).forEach(items::add);
     }
     for (IncidentReport one : reports) {
       items.add(one.item());
       written.add(one.id());
     }
-    Named named = new Named(names(items), persons, writers(written));
+    Named named = new Named(stored(items), bags(done), persons, writers(written));
     List<Line> lines = new ArrayList<>();
     uses.forEach(one -> lines.add(line(one, named)));
     done.forEach(one -> lines.add(line(one, named)));
@@ -140,10 +143,25 @@ class CleaningRecord {
     return lines;
   }
 
-  private record Named(Map<UUID, String> items, Map<UUID, UUID> persons, Map<UUID, String> by) {
+  private record Named(
+      Map<UUID, StoredItem> items,
+      Map<UUID, String> bags,
+      Map<UUID, UUID> persons,
+      Map<UUID, String> by) {
 
     String item(@Nullable UUID id) {
-      return id == null ? "" : items.getOrDefault(id, "");
+      StoredItem there = id == null ? null : items.get(id);
+      return there == null ? "" : there.item().product().fullName();
+    }
+
+    String bag(@Nullable UUID id) {
+      return id == null ? "" : bags.getOrDefault(id, "");
+    }
+
+    String agent(@Nullable UUID id) {
+      StoredItem there = id == null ? null : items.get(id);
+      String batch = there == null ? "" : there.details().batch();
+      return batch.isBlank() ? item(id) : item(id) + ", batch " + batch;
     }
 
     String by(UUID id) {
@@ -159,7 +177,8 @@ class CleaningRecord {
         words(one.how()),
         initials(one.person()),
         named.by(one.id()),
-        null);
+        null,
+        "");
   }
 
   private Line line(GivenTreatment one, Named named) {
@@ -172,11 +191,12 @@ class CleaningRecord {
     return new Line(
         one.begunAt(),
         Kind.CLEANED,
-        named.item(one.item()),
+        one.place() == null ? named.item(one.item()) : named.bag(one.place()),
         one.doneAt() == null ? steps + " (not finished)" : steps,
         one.face() == null ? "" : initials(named.persons().get(one.face())),
         named.by(one.id()),
-        isAlcohol ? one.sprayPercent() : null);
+        isAlcohol ? one.sprayPercent() : null,
+        isAlcohol ? named.agent(one.agent()) : "");
   }
 
   private Line line(IncidentReport one, Named named) {
@@ -187,7 +207,8 @@ class CleaningRecord {
         words(one.incident()),
         one.face() == null ? "" : initials(named.persons().get(one.face())),
         named.by(one.id()),
-        null);
+        null,
+        "");
   }
 
   private Condition which(
@@ -211,9 +232,20 @@ class CleaningRecord {
     return which;
   }
 
-  private Map<UUID, String> names(Collection<UUID> items) {
-    return kit.itemsOf(items).stream()
-        .collect(Collectors.toMap(StoredItem::id, one -> one.item().product().fullName()));
+  private Map<UUID, StoredItem> stored(Collection<UUID> items) {
+    return kit.itemsOf(items).stream().collect(Collectors.toMap(StoredItem::id, one -> one));
+  }
+
+  private Map<UUID, String> bags(List<GivenTreatment> done) {
+    Set<UUID> ids =
+        done.stream()
+            .map(GivenTreatment::place)
+            .filter(Objects::nonNull)
+            .collect(Collectors.toSet());
+    return sql.select(PLACE.ID, PLACE.NAME)
+        .from(PLACE)
+        .where(PLACE.ID.eq(DSL.any(ids.toArray(UUID[]::new))))
+        .fetchMap(PLACE.ID, PLACE.NAME);
   }
 
   /** Who wrote them down. */

@@ -7,6 +7,7 @@ import gerula.core.cleandown.treatment.Moment;
 import gerula.core.cleandown.treatment.Step;
 import gerula.core.cleandown.work.CleaningWork;
 import gerula.core.kit.item.Cleanliness;
+import gerula.core.kit.place.PlaceKind;
 import gerula.core.kit.product.Section;
 import java.time.Instant;
 import java.util.List;
@@ -24,6 +25,7 @@ final class CleaningRecords {
    *
    * @param steps what is done, in order
    * @param items none where it is done to no thing of the kit: worktop, hands
+   * @param bags it is done to, after the job
    * @param fromSeconds from now at which it can begin
    * @param untilSeconds at which hands are free again
    * @param readyAtSeconds at which the last wait that follows it is over
@@ -31,6 +33,7 @@ final class CleaningRecords {
   record ActView(
       List<Step> steps,
       List<UUID> items,
+      List<UUID> bags,
       int fromSeconds,
       int untilSeconds,
       int readyAtSeconds,
@@ -50,6 +53,7 @@ final class CleaningRecords {
    * @param handSeconds how much of it is handwork
    * @param alcoholMl about how much goes into it
    * @param sprayPercent how strong it is, % by volume
+   * @param agent the bottle it comes from, null where the kit has none of that strength
    * @param isEffective whether that disinfects as it should (60 to 90 %, CDC 2008)
    * @param twoOf what to have two of, so that it is done in the time there is; null where nobody
    *     said how long that is
@@ -70,13 +74,26 @@ final class CleaningRecords {
       int alcoholMl,
       int wipes,
       int sprayPercent,
+      Agents.@Nullable AgentView agent,
       boolean isEffective,
       @Nullable List<UUID> twoOf,
       Instant now,
-      List<DrawnItem> items) {}
+      List<DrawnItem> items,
+      List<BagView> bags) {}
 
-  /** A thing that is done with and not dry yet. */
-  record Dries(UUID thing, @Nullable Instant until) {}
+  /**
+   * A bag that is to be cleaned, or stands open to dry.
+   *
+   * @param until when it is dry, null while it is to be cleaned
+   */
+  record BagView(UUID id, String name, PlaceKind kind, @Nullable Instant until) {}
+
+  /**
+   * A thing that is done with and not dry yet.
+   *
+   * @param home the place it goes to then, null where it is there already or has none
+   */
+  record Dries(UUID thing, @Nullable Instant until, @Nullable UUID home) {}
 
   /**
    * A thing that may be used on a face.

@@ -58,10 +58,12 @@ class ContactController {
    * Things that touch a face.
    *
    * @param day whose look they are a part of; left out: no look is written down
+   * @param at when it was, not after now; left out: now
    */
   record UseOnFace(
       @NotNull UUID actId,
       @Nullable LocalDate day,
+      @Nullable Instant at,
       @NotEmpty(message = "Say what is used.")
           @Size(max = 200, message = "At most 200 items at once.")
           @Valid
@@ -83,6 +85,7 @@ class ContactController {
         booking,
         face,
         asked.day(),
+        asked.at(),
         asked.things().stream()
             .map(
                 one ->

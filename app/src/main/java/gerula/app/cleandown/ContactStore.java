@@ -39,6 +39,11 @@ public class ContactStore {
   }
 
   /** Whom a thing touched, the latest first. */
+  /** Whether this one was written down already, be it with another act. */
+  boolean has(UUID contact) {
+    return sql.fetchExists(CONTACT, CONTACT.ID.eq(contact));
+  }
+
   List<Contact> ofItem(UUID item, int most) {
     return some(CONTACT.ITEM_ID.eq(item), most);
   }

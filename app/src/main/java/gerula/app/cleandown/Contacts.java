@@ -9,14 +9,18 @@ import gerula.app.kit.item.StoredItem;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
+import gerula.app.ledger.Usage;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.core.booking.Face;
+import gerula.core.booking.UsualAmounts;
 import gerula.core.booking.look.LookPart;
 import gerula.core.cleandown.Contact;
 import gerula.core.cleandown.ContactObstacle;
+import gerula.core.kit.item.CleanState;
 import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.Sensitivity;
@@ -29,6 +33,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -44,6 +49,8 @@ class Contacts {
   private final Looks looks;
   private final ContactStore store;
   private final Ledger ledger;
+  private final Usage usage;
+  private final WorkspaceTime time;
   private final Workspaces workspaces;
   private final Clock clock;
 
@@ -54,6 +61,8 @@ class Contacts {
       Looks looks,
       ContactStore store,
       Ledger ledger,
+      Usage usage,
+      WorkspaceTime time,
       Workspaces workspaces,
       Clock clock) {
     this.kit = kit;
@@ -62,6 +71,8 @@ class Contacts {
     this.looks = looks;
     this.store = store;
     this.ledger = ledger;
+    this.usage = usage;
+    this.time = time;
     this.workspaces = workspaces;
     this.clock = clock;
   }
@@ -78,6 +89,7 @@ class Contacts {
    * Uses things on a face. From then on it is known who the face is: contacts are traced for weeks.
    *
    * @param day whose look they are a part of, null where none is written down
+   * @param told when that was, null: now
    * @throws Refused when one of them must not touch it; then none has
    */
   void use(
@@ -86,6 +98,7 @@ class Contacts {
       UUID booking,
       UUID face,
       @Nullable LocalDate day,
+      @Nullable Instant told,
       List<Touching> things) {
     ledger.perform(
         who,
@@ -96,10 +109,17 @@ class Contacts {
           Face touched = bookings.face(booking, face);
           UUID person =
               touched.person() != null ? touched.person() : bookings.know(act, at, touched);
-          At told = new At(booking, face, person, reactsTo(at, face), clock.instant());
+          Instant now = clock.instant();
           Faults faults = new Faults();
+          faults.unless(
+              told == null || !told.isAfter(now),
+              "at",
+              "in-the-future",
+              "That lies ahead. Say when it was, or leave it out when it is now.");
+          faults.refuseIfAny();
+          At where = new At(booking, face, person, reactsTo(at, face), told, now);
           for (int i = 0; i < things.size(); i++) {
-            touch(act, things.get(i), told, faults, i);
+            touch(act, things.get(i), where, faults, i);
           }
           faults.refuseIfAny();
           if (day != null) {
@@ -114,7 +134,21 @@ class Contacts {
         .toList();
   }
 
-  private record At(UUID booking, UUID face, UUID person, Set<Sensitivity> reactsTo, Instant now) {}
+  /**
+   * @param told when it was, null: now
+   */
+  private record At(
+      UUID booking,
+      UUID face,
+      UUID person,
+      Set<Sensitivity> reactsTo,
+      @Nullable Instant told,
+      Instant now) {
+
+    Instant when() {
+      return told == null ? now : told;
+    }
+  }
 
   /** With what is known of her besides what was said at the booking. */
   private Set<Sensitivity> reactsTo(StoredBooking at, UUID face) {
@@ -141,20 +175,53 @@ class Contacts {
       return;
     }
     Contact contact =
-        new Contact(one.id(), item.id(), at.person(), at.booking(), at.face(), one.how(), at.now());
+        new Contact(
+            one.id(), item.id(), at.person(), at.booking(), at.face(), one.how(), at.when());
     if (isKnown(item, contact)) {
       return;
     }
+    if (at.told() != null && !wasThere(item, at.told(), faults, i)) {
+      return;
+    }
     act.touch(ThingKind.CONTACT_THING, one.id(), () -> store.insert(contact));
-    handling.became(act, stored, item.treated(item.clean().usedAt(at.now())));
+    CleanState clean =
+        at.told() == null ? item.clean().usedAt(at.now()) : item.clean().wasUsedAt(at.told());
+    Item opened = item.isSealed() ? item.openedOn(time.dayOf(at.when())) : item;
+    handling.became(
+        act, stored, opened.usedUp(UsualAmounts.aUse(item, one.tenths())).treated(clean));
+  }
+
+  /** Nothing was used before it was made, bought or written into the kit. */
+  private boolean wasThere(Item item, Instant told, Faults faults, int i) {
+    LocalDate day = time.dayOf(told);
+    LocalDate first =
+        Stream.of(
+                item.dates().madeOn(),
+                item.dates().boughtOn(),
+                item.dates().openedOn(),
+                usage.knownSince(List.of(item.id())).get(item.id()))
+            .filter(Objects::nonNull)
+            .min(LocalDate::compareTo)
+            .orElse(day);
+    boolean isThere = !day.isBefore(first);
+    faults.unless(
+        isThere,
+        "things[" + i + "].item",
+        "not-there-yet",
+        item.product().name() + " is in the kit since " + first + ". It touched nobody before.");
+    return isThere;
   }
 
   /** It is on her already, in the same way: scanned twice, or taken up again. */
   private boolean isKnown(Item item, Contact contact) {
-    return item.cleanliness() == Cleanliness.IN_USE
-        && store.ofItem(item.id(), 1).stream()
+    return store.has(contact.id())
+        || store.ofItem(item.id(), 1).stream()
             .anyMatch(
-                last -> last.how() == contact.how() && Objects.equals(last.face(), contact.face()));
+                last ->
+                    last.how() == contact.how()
+                        && Objects.equals(last.face(), contact.face())
+                        && (item.cleanliness() == Cleanliness.IN_USE
+                            || last.at().equals(contact.at())));
   }
 
   private void takePiece(Act act, StoredItem stored, Faults faults, int i) {

@@ -113,6 +113,7 @@ class RecordPrints {
         };
     return what
         + (line.percent() == null ? "" : ", alcohol " + line.percent() + " %")
+        + (line.agent().isEmpty() ? "" : " from " + line.agent())
         + (line.whom().isEmpty() ? "" : ", " + line.whom());
   }
 
@@ -137,7 +138,8 @@ class RecordPrints {
         () -> {
           StringWriter text = new StringWriter();
           try (CSVPrinter out = new CSVPrinter(text, CSVFormat.RFC4180)) {
-            out.printRecord("at", "kind", "thing", "what", "face", "alcohol percent", "by");
+            out.printRecord(
+                "at", "kind", "thing", "what", "face", "alcohol percent", "alcohol from", "by");
             for (Line line : record.lines(asked)) {
               out.printRecord(
                   line.at(),
@@ -146,6 +148,7 @@ class RecordPrints {
                   line.what(),
                   Formulas.safe(line.whom()),
                   line.percent(),
+                  Formulas.safe(line.agent()),
                   Formulas.safe(line.by()));
             }
           } catch (IOException broken) {

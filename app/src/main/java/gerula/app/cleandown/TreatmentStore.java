@@ -37,6 +37,8 @@ public class TreatmentStore {
     TreatmentRecord row = sql.newRecord(TREATMENT);
     row.setId(one.id());
     row.setItemId(one.item());
+    row.setPlaceId(one.place());
+    row.setAgentId(one.agent());
     row.setBookingId(one.booking());
     row.setFaceId(one.face());
     row.setMoment(one.moment().code());
@@ -49,6 +51,7 @@ public class TreatmentStore {
         .onConflict(TREATMENT.WORKSPACE_ID, TREATMENT.ID)
         .doUpdate()
         .set(TREATMENT.DONE_AT, row.getDoneAt())
+        .set(TREATMENT.AGENT_ID, row.getAgentId())
         .set(TREATMENT.STEPS, row.getSteps())
         .execute();
   }
@@ -63,9 +66,24 @@ public class TreatmentStore {
         .fetch(row -> treatment(row.into(TREATMENT)));
   }
 
+  /** The latest of each of these bags. */
+  List<GivenTreatment> latestOfBags(Collection<UUID> places) {
+    return sql.select(TREATMENT.fields())
+        .distinctOn(TREATMENT.PLACE_ID)
+        .from(TREATMENT)
+        .where(TREATMENT.PLACE_ID.in(places))
+        .orderBy(TREATMENT.PLACE_ID, TREATMENT.BEGUN_AT.desc(), TREATMENT.ID)
+        .fetch(row -> treatment(row.into(TREATMENT)));
+  }
+
   /** What was done beside, between the faces of a booking. */
   List<GivenTreatment> beside(UUID booking) {
-    return some(TREATMENT.BOOKING_ID.eq(booking).and(TREATMENT.ITEM_ID.isNull()));
+    return some(
+        TREATMENT
+            .BOOKING_ID
+            .eq(booking)
+            .and(TREATMENT.ITEM_ID.isNull())
+            .and(TREATMENT.PLACE_ID.isNull()));
   }
 
   /** Those of these items that were done, from a moment on. */
@@ -97,12 +115,14 @@ public class TreatmentStore {
     return new GivenTreatment(
         row.getId(),
         row.getItemId(),
+        row.getPlaceId(),
         row.getBookingId(),
         row.getFaceId(),
         Code.of(Moment.class, row.getMoment()),
         row.getBegunAt(),
         row.getDoneAt(),
         row.getSprayPercent(),
+        row.getAgentId(),
         Arrays.asList(json.readValue(row.getSteps().data(), DoneStep[].class)));
   }
 }

@@ -49,8 +49,19 @@ public class KitDrafts {
     this.places = places;
   }
 
-  /** A place and what it would be typed as. */
-  public record PlaceToType(UUID id, String code, int version, PlaceDraft draft) {}
+  /**
+   * A place and what it would be typed as.
+   *
+   * @param usedSince of a bag that is to be cleaned, null of any other
+   * @param wetUntil of a bag that stands open to dry, null of any other
+   */
+  public record PlaceToType(
+      UUID id,
+      String code,
+      int version,
+      PlaceDraft draft,
+      @Nullable Instant usedSince,
+      @Nullable Instant wetUntil) {}
 
   /** A product and what it would be typed as. */
   public record ProductToType(UUID id, int version, ProductDraft draft) {}
@@ -74,7 +85,15 @@ public class KitDrafts {
     return new PlaceTree(byId.values().stream().map(StoredPlace::place).toList())
         .inWalkingOrder().stream()
             .map(place -> byId.get(place.id()))
-            .map(one -> new PlaceToType(one.id(), one.code(), one.version(), PlaceRows.draft(one)))
+            .map(
+                one ->
+                    new PlaceToType(
+                        one.id(),
+                        one.code(),
+                        one.version(),
+                        PlaceRows.draft(one),
+                        one.place().carrier().usedSince(),
+                        one.place().carrier().wetUntil()))
             .toList();
   }
 

@@ -19,6 +19,7 @@ import gerula.core.kit.item.SpoilageReport;
 import gerula.core.kit.opencase.CaseFinding;
 import gerula.core.kit.opencase.Tray;
 import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.place.SetContent;
 import gerula.core.kit.product.Coverage;
 import gerula.core.kit.product.Finish;
 import gerula.core.kit.product.Form;
@@ -77,6 +78,9 @@ public final class KitRecords {
       @Nullable UUID thing,
       String note,
       boolean estimated,
+      List<SetContent> setContents,
+      Cleanliness cleanliness,
+      @Nullable Instant cleanUntil,
       String code,
       int walk,
       int things,
@@ -129,6 +133,7 @@ public final class KitRecords {
       @Nullable Integer spf,
       @Nullable BigDecimal wattHours,
       @Nullable String packCode,
+      @Nullable Integer brushes,
       int version) {}
 
   /** A report of changed look, smell or texture. */
@@ -178,6 +183,7 @@ public final class KitRecords {
       boolean sealed,
       String code,
       BigDecimal left,
+      boolean leftEstimated,
       BigDecimal size,
       Level level,
       boolean decantable,

@@ -16,6 +16,7 @@ import gerula.app.kit.place.StoredPlace;
 import gerula.app.kit.product.LabelAnswer;
 import gerula.app.kit.product.ShadeDraft;
 import gerula.core.dates.UseBy;
+import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.item.Level;
@@ -31,6 +32,7 @@ import gerula.core.kit.product.Product;
 import gerula.core.kit.product.Roles;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.rule.HouseRules;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
@@ -57,7 +59,8 @@ public final class KitViews {
    * @param tree of all places
    * @param walk its number on the way through them
    */
-  public static PlaceView of(StoredPlace stored, PlaceTree tree, int walk, int things) {
+  public static PlaceView of(
+      StoredPlace stored, PlaceTree tree, int walk, int things, Instant now) {
     Place place = stored.place();
     Inside inside = place.inside();
     return PlaceViewBuilder.stagedBuilder()
@@ -85,6 +88,10 @@ public final class KitViews {
         .thing(place.thing())
         .note(stored.note())
         .estimated(stored.estimated())
+        .setContents(place.setContents())
+        .cleanliness(place.carrier().at(now))
+        .cleanUntil(
+            place.carrier().at(now) == Cleanliness.DRYING ? place.carrier().wetUntil() : null)
         .code(stored.code())
         .walk(walk)
         .things(things)
@@ -116,6 +123,7 @@ public final class KitViews {
         .sealed(item.isSealed())
         .code(details.code())
         .left(item.left().amount())
+        .leftEstimated(item.isLeftEstimated())
         .size(item.size().amount())
         .level(Level.nearest(item.left(), item.size()))
         .decantable(item.isDecantable())
@@ -201,6 +209,7 @@ public final class KitViews {
         .spf(details.spf())
         .wattHours(details.wattHours())
         .packCode(details.packCode())
+        .brushes(product.brushes())
         .version(stored.productVersion())
         .build();
   }

@@ -4,6 +4,7 @@ import static gerula.app.tables.Tables.ITEM_DAY;
 import static gerula.app.tables.Tables.LEDGER_THING;
 
 import gerula.app.platform.workspace.WorkspaceTime;
+import java.math.BigDecimal;
 import java.util.Collection;
 import java.util.Set;
 import java.util.UUID;
@@ -20,8 +21,11 @@ class ItemDays implements Projection {
   /** A thing was used when somebody said so, and when it came back from a booking. */
   private static final Set<String> USES = Set.of("used", "used-on", "put-back");
 
-  /** What is poured into another container is not used up. */
-  private static final Set<String> DRAWS = Set.of("used", "measured");
+  /**
+   * What is poured into another container is not used up. More left than was thought is less used
+   * up than was thought.
+   */
+  private static final Set<String> DRAWS = Set.of("used", "used-on", "put-back", "measured");
 
   private final DSLContext sql;
   private final WorkspaceTime time;
@@ -43,6 +47,7 @@ class ItemDays implements Projection {
       sql.deleteFrom(ITEM_DAY)
           .where(ITEM_DAY.USES.eq(0))
           .and(ITEM_DAY.DRAWS.eq(0))
+          .and(ITEM_DAY.USED_UP.eq(BigDecimal.ZERO))
           .and(
               ITEM_DAY.ITEM_ID.in(
                   DSL.select(LEDGER_THING.THING_ID)
@@ -68,7 +73,7 @@ class ItemDays implements Projection {
         """
         insert into gerula.item_day (item_id, day, uses, draws, used_up)
         select used.item_id, used.day,
-          {0} * sum(used.uses), {0} * sum((used.up > 0)::int), {0} * sum(greatest(used.up, 0))
+          {0} * sum(used.uses), {0} * sum((used.up > 0)::int), {0} * sum(used.up)
         from (
           select thing.thing_id as item_id, (act.at at time zone {1})::date as day,
             (act.act = any ({2}))::int as uses,
@@ -80,7 +85,7 @@ class ItemDays implements Projection {
           join gerula.item on item.id = thing.thing_id
           where act.act = any ({4}) and {5}
         ) used
-        where used.uses > 0 or used.up > 0
+        where used.uses > 0 or used.up <> 0
         group by used.item_id, used.day
         on conflict (workspace_id, item_id, day) do update
         set uses = item_day.uses + excluded.uses, draws = item_day.draws + excluded.draws,

@@ -89,7 +89,7 @@ public class Usage {
    * So much of an item was used up on a day.
    *
    * @param times how often something was taken
-   * @param amount above 0, in the unit of its product
+   * @param amount in the unit of its product; below 0 where more was left than was thought
    */
   public record UsedUp(UUID item, LocalDate on, int times, BigDecimal amount) {}
 
@@ -99,7 +99,7 @@ public class Usage {
         .from(ITEM_DAY)
         .where(ITEM_DAY.ITEM_ID.in(items))
         .and(ITEM_DAY.DAY.ge(since))
-        .and(ITEM_DAY.DRAWS.gt(0))
+        .and(ITEM_DAY.USED_UP.ne(BigDecimal.ZERO))
         .fetch(row -> new UsedUp(row.value1(), row.value2(), row.value3(), row.value4()));
   }
 }

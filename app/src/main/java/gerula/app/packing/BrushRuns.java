@@ -8,10 +8,14 @@ import gerula.core.booking.Face;
 import gerula.core.cleandown.brushes.BrushDay;
 import gerula.core.cleandown.brushes.BrushRotation;
 import gerula.core.cleandown.brushes.BrushRun;
+import gerula.core.cleandown.brushes.BrushSet;
 import gerula.core.cleandown.brushes.BrushTimes;
 import gerula.core.kit.item.Item;
+import gerula.core.kit.product.Product;
 import gerula.core.rule.BrushPractice;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -30,10 +34,27 @@ class BrushRuns {
    * @param sets how many go along
    * @param faces how many the fullest day has
    * @param practice how one comes by clean brushes between two faces
-   * @param assumedBrushes how many a whole set is taken to have
+   * @param assumedBrushes how many a set is taken to have of which nobody said it
+   * @param along the sets, in the order of their names
    */
   record BrushRunView(
-      int sets, int faces, BrushPractice practice, int assumedBrushes, BrushRotation rotation) {}
+      int sets,
+      int faces,
+      BrushPractice practice,
+      int assumedBrushes,
+      BrushRotation rotation,
+      List<SetAlong> along,
+      List<RunDay> days) {}
+
+  /**
+   * A set that goes along.
+   *
+   * @param assumed whether nobody said how many brushes it has
+   */
+  record SetAlong(String id, String name, int brushes, boolean assumed, boolean dense) {}
+
+  /** A day of the booking; local times. */
+  record RunDay(LocalDate date, LocalDateTime begins, LocalDateTime ends, int faces) {}
 
   BrushRunView of(SignedIn who, UUID booking) {
     return packing.withFacts(who, booking, BrushRuns::planned);
@@ -49,7 +70,29 @@ class BrushRuns {
         days.stream().mapToInt(BrushDay::faces).max().orElse(0),
         practice,
         BrushRun.USUAL_BRUSHES,
-        BrushRotation.of(sets, days, practice, BrushTimes.USUAL));
+        BrushRotation.of(sets, days, practice, BrushTimes.USUAL),
+        sets.stream()
+            .map(set -> along(set, along))
+            .sorted(Comparator.comparing(SetAlong::name).thenComparing(SetAlong::id))
+            .toList(),
+        days.stream()
+            .map(day -> new RunDay(day.date(), day.begins(), day.ends(), day.faces()))
+            .toList());
+  }
+
+  private static SetAlong along(BrushSet set, List<Item> along) {
+    Product whole =
+        along.stream()
+            .filter(item -> item.id().toString().equals(set.id()))
+            .findFirst()
+            .map(Item::product)
+            .orElse(null);
+    return new SetAlong(
+        set.id(),
+        whole == null ? set.id() : whole.called(),
+        set.brushes(),
+        whole != null && whole.brushes() == null,
+        set.isDense());
   }
 
   private static List<BrushDay> days(StoredBooking stored, Booking booking) {

@@ -8,6 +8,7 @@ import gerula.app.kit.item.Discarding;
 import gerula.app.kit.item.Handling;
 import gerula.app.kit.item.LeftTold;
 import gerula.app.kit.item.StoredItem;
+import gerula.app.kit.place.Carriers;
 import gerula.app.kit.place.PlaceStore;
 import gerula.app.kit.place.Whereabouts;
 import gerula.app.ledger.Act;
@@ -44,6 +45,7 @@ class PuttingBack {
   private final Discarding discarding;
   private final Whereabouts whereabouts;
   private final PlaceStore places;
+  private final Carriers carriers;
   private final Kit kit;
   private final PackedStore packed;
   private final Ledger ledger;
@@ -57,6 +59,7 @@ class PuttingBack {
       Discarding discarding,
       Whereabouts whereabouts,
       PlaceStore places,
+      Carriers carriers,
       Kit kit,
       PackedStore packed,
       Ledger ledger,
@@ -68,6 +71,7 @@ class PuttingBack {
     this.discarding = discarding;
     this.whereabouts = whereabouts;
     this.places = places;
+    this.carriers = carriers;
     this.kit = kit;
     this.packed = packed;
     this.ledger = ledger;
@@ -198,6 +202,7 @@ class PuttingBack {
     booking.bags().stream()
         .filter(bag -> !isOutOn(bag, id))
         .forEach(bag -> whereabouts.comeBack(act, before, bag));
+    carriers.cameBack(act, places.tree(), booking.bags());
     act.touch(ThingKind.BOOKING_THING, id, () -> bookingStore.setBack(id, clock.instant()));
   }
 

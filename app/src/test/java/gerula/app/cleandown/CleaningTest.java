@@ -262,6 +262,53 @@ class CleaningTest {
   }
 
   @Test
+  void aUseTakesTheUsualAmountUntilItIsMeasured() {
+    String base = Kits.addBase(client, bag);
+    double before = item(base).path("left").asDouble();
+    use("palette", base).expect(204);
+    assertThat(item(base).path("left").asDouble()).isEqualTo(before - 0.6);
+    assertThat(item(base).path("leftEstimated").asBoolean()).isTrue();
+    client.post("/api/items/" + base + "/left", act().put("level", "half")).expect(200);
+    assertThat(item(base).path("leftEstimated").asBoolean()).isFalse();
+  }
+
+  @Test
+  void aUseIsToldLaterAndNeverBeforeTheThingWasThere() {
+    String powder = Kits.addPowder(client, bag);
+    String entered = item(powder).path("cleanSince").asString();
+    ObjectNode asked = act().put("at", entered);
+    asked
+        .withArray("things")
+        .add(Client.object().put("id", Kits.id()).put("item", powder).put("how", "palette"));
+    String path = "/api/bookings/" + booking + "/faces/" + face + "/use";
+    client.post(path, asked).expect(204);
+    assertThat(state(powder)).isEqualTo("used");
+    assertThat(item(powder).path("cleanSince").asString()).isEqualTo(entered);
+    // The same once more, as another act: nothing is doubled.
+    client.post(path, ((ObjectNode) asked.deepCopy()).put("actId", Kits.id())).expect(204);
+    assertThat(client.get("/api/items/" + powder + "/contacts").body().path("contacts")).hasSize(1);
+    ObjectNode early = asked.deepCopy();
+    early.put("actId", Kits.id()).put("at", "2020-01-01T10:00:00Z");
+    ((ObjectNode) early.path("things").get(0)).put("id", Kits.id());
+    assertThat(client.post(path, early).expect(422).raw().body()).contains("not-there-yet");
+    ObjectNode ahead = asked.deepCopy();
+    ahead.put("actId", Kits.id()).put("at", "2099-01-01T10:00:00Z");
+    assertThat(client.post(path, ahead).expect(422).raw().body()).contains("in-the-future");
+    // It was cleaned before anybody told of it.
+    client.post("/api/treatments", movement("between-faces", "wipe", powder)).expect(204);
+    assertThat(state(powder)).isEqualTo("clean");
+    ObjectNode late = asked.deepCopy();
+    late.put("actId", Kits.id()).put("at", Running.TODAY + "T00:00:02Z");
+    ((ObjectNode) late.path("things").get(0)).put("id", Kits.id());
+    client.post(path, late).expect(204);
+    assertThat(state(powder)).isEqualTo("clean");
+  }
+
+  private JsonNode item(String id) {
+    return client.get("/api/items/" + id).body().path("item");
+  }
+
+  @Test
   void whatSheReactsToIsStoppedBeforeItTouchesHer() {
     String glue = Kits.id();
     ObjectNode asked = act().put("id", glue).putNull("productId");
@@ -411,7 +458,7 @@ class CleaningTest {
     String asked = "?booking=" + booking + "&from=" + Running.TODAY + "&until=" + Running.TODAY;
     String[] rows =
         client.get("/api/cleaning-record/csv" + asked).expect(200).raw().body().split("\r\n");
-    assertThat(rows[0]).isEqualTo("at,kind,thing,what,face,alcohol percent,by");
+    assertThat(rows[0]).isEqualTo("at,kind,thing,what,face,alcohol percent,alcohol from,by");
     assertThat(rows).hasSize(5);
     assertThat(rows[1]).contains(",used,Quillon Thing one,direct,C.,");
     assertThat(rows[2]).contains(",cleaned,Quillon Thing one,\"wipe residue, spray\",C.,70,");

@@ -1,15 +1,29 @@
 package gerula.core.booking;
 
+import gerula.core.kit.item.Item;
 import gerula.core.kit.product.ProductClass;
+import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
 
 /**
  * What one face takes of one product or of all colours of one kind, a day and look. Common
  * practice; those below a tenth are estimates from memory.
  */
-final class UsualAmounts {
+public final class UsualAmounts {
 
   private UsualAmounts() {}
+
+  /**
+   * About how much of it one use on a face takes; nothing of what is counted or not used up.
+   *
+   * @param tenths how much of a mix it is, 1 to 10
+   */
+  public static Quantity aUse(Item item, int tenths) {
+    if (item.left().unit() == Unit.PIECE) {
+      return new Quantity(0, Unit.PIECE);
+    }
+    return new Quantity(of(item.product().productClass()) * tenths / 10, item.left().unit());
+  }
 
   /** Thousandths of a millilitre or gram; pieces of what is counted. */
   static long of(ProductClass one) {

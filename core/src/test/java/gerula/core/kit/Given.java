@@ -9,6 +9,7 @@ import gerula.core.kit.item.ItemBuilder;
 import gerula.core.kit.item.Preference;
 import gerula.core.kit.item.SpoilageReport;
 import gerula.core.kit.item.Vessel;
+import gerula.core.kit.place.CarrierState;
 import gerula.core.kit.place.Inside;
 import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceBuilder;
@@ -252,6 +253,7 @@ public final class Given {
           .roles(roles)
           .traits(traits)
           .composition(composition)
+          .brushes(null)
           .measures(measures)
           .build();
     }
@@ -263,6 +265,7 @@ public final class Given {
           .product(product())
           .dates(dates)
           .left(rest)
+          .isLeftEstimated(false)
           .home(home)
           .now(now)
           .askBackOn(askBackOn)
@@ -378,6 +381,8 @@ public final class Given {
           .greatestMass(greatestMass)
           .purpose(purpose)
           .thing(thing)
+          .setContents(List.of())
+          .carrier(CarrierState.CLEAN)
           .build();
     }
   }

@@ -139,6 +139,7 @@ public final class RandomKits {
         .product(product)
         .dates(new PackDates(null, TODAY.minusDays(900), opened, printed, null))
         .left(amount)
+        .isLeftEstimated(false)
         .home(bag)
         .now(random.nextInt(20) == 0 ? null : bag)
         .askBackOn(null)
@@ -191,6 +192,7 @@ public final class RandomKits {
         .roles(Set.of())
         .traits(some(Trait.class, 0.2))
         .composition(Composition.NOT_CHECKED.checked(found, LocalDate.of(2031, 1, 1)))
+        .brushes(null)
         .measures(null)
         .build();
   }

@@ -100,6 +100,7 @@ class KitCsv {
       case FREE_OF -> read(product, Composition.Found.FREE_OF);
       case SPF -> product.spf();
       case WATT_HOURS -> product.wattHours();
+      case BRUSHES -> product.brushes();
       case PACK_CODE -> product.packCode();
       case MONTHS_AFTER_OPENING -> product.periodAfterOpening();
       case PACK_OUTLINE -> pack == null ? null : pack.outline().code();

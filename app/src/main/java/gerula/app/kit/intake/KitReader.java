@@ -175,6 +175,7 @@ final class KitReader {
         .spf(cells.whole(KitColumn.SPF))
         .wattHours(cells.number(KitColumn.WATT_HOURS))
         .packCode(cells.textOrNull(KitColumn.PACK_CODE))
+        .brushes(cells.whole(KitColumn.BRUSHES))
         .build();
   }
 

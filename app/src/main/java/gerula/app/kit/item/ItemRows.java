@@ -58,6 +58,7 @@ public final class ItemRows {
                     row.getPrintedExpiry(),
                     productRow.getPeriodAfterOpeningMonths()))
             .left(Quantity.of(row.getAmountLeft(), product.content().unit()))
+            .isLeftEstimated(row.getLeftEstimated())
             .home(row.getHomePlaceId())
             .now(row.getNowPlaceId())
             .askBackOn(row.getAskBackOn())
@@ -202,6 +203,7 @@ public final class ItemRows {
     set(before.dates().boughtOn(), after.dates().boughtOn(), row::setBoughtOn);
     set(before.dates().printedExpiry(), after.dates().printedExpiry(), row::setPrintedExpiry);
     set(before.left(), after.left(), left -> row.setAmountLeft(left.amount()));
+    set(before.isLeftEstimated(), after.isLeftEstimated(), row::setLeftEstimated);
     set(before.home(), after.home(), row::setHomePlaceId);
     set(before.now(), after.now(), row::setNowPlaceId);
     set(before.slot(), after.slot(), row::setSlot);

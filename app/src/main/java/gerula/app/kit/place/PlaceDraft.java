@@ -6,6 +6,7 @@ import gerula.core.kit.intake.UsualTray;
 import gerula.core.kit.intake.place.PlaceSketch;
 import gerula.core.kit.place.Inside;
 import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.place.SetContent;
 import gerula.core.kit.product.Section;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.validation.Valid;
@@ -13,6 +14,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -28,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  *     who has borrowed it
  * @param thing the item this place is, null for most
  * @param estimated whether its measures are a rough size that nobody took with a ruler; null: no
+ * @param setContents what it is to hold when it is ready; null: as it was
  */
 @RecordBuilder
 public record PlaceDraft(
@@ -61,7 +64,10 @@ public record PlaceDraft(
     @Nullable UUID thing,
     @Size(max = 2000, message = "A note has at most 2000 characters.") String note,
     @Nullable UUID personId,
-    @Nullable Boolean estimated) {
+    @Nullable Boolean estimated,
+    @Nullable
+        @Size(max = SetContent.MOST, message = "A place is to hold at most 40 kinds of items.")
+        List<@NotNull @Valid SetContentDraft> setContents) {
 
   /** Equal slots in a grid; measures in mm, null when never measured. */
   public record SlotsDraft(
@@ -144,6 +150,7 @@ public record PlaceDraft(
         .note("")
         .personId(null)
         .estimated(false)
+        .setContents(null)
         .build();
   }
 
@@ -156,6 +163,11 @@ public record PlaceDraft(
     length(faults, path + "innerWidthMm", innerWidthMm);
     length(faults, path + "innerDepthMm", innerDepthMm);
     length(faults, path + "innerHeightMm", innerHeightMm);
+    faults.unless(
+        setContents == null || SetContentDraft.isClear(setContents),
+        path + "setContents",
+        "twice",
+        "One kind of item stands there twice. Add the two numbers up.");
     if (slots != null) {
       faults.build(
           path + "slots",

@@ -3,6 +3,7 @@ package gerula.app.kit.place;
 import gerula.app.person.PersonNames;
 import gerula.app.tables.tables.records.PlaceRecord;
 import gerula.core.kit.PersonRef;
+import gerula.core.kit.place.CarrierState;
 import gerula.core.kit.place.Inside;
 import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceBuilder;
@@ -45,6 +46,8 @@ public final class PlaceRows {
                         .collect(Collectors.toSet()),
                     isLent ? null : person))
             .thing(row.getItemId())
+            .setContents(SetContents.read(row.getSetContents()))
+            .carrier(new CarrierState(row.getUsedSince(), row.getWetUntil()))
             .build(),
         row.getCode(),
         row.getWindowed(),
@@ -104,6 +107,7 @@ public final class PlaceRows {
         .note(stored.note())
         .personId(stored.person() == null ? null : stored.person().id())
         .estimated(stored.estimated())
+        .setContents(SetContentDraft.of(place.setContents()))
         .build();
   }
 
@@ -137,5 +141,8 @@ public final class PlaceRows {
     row.setItemId(draft.thing());
     row.setNote(draft.note());
     row.setEstimated(draft.estimated());
+    if (draft.setContents() != null) {
+      row.setSetContents(SetContents.column(SetContentDraft.contents(draft.setContents())));
+    }
   }
 }

@@ -20,10 +20,13 @@ import gerula.app.platform.errors.Faults;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
+import gerula.app.tables.tables.records.PlaceRecord;
 import gerula.core.kit.opencase.OpenCase;
 import gerula.core.kit.opencase.Tray;
 import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceTree;
+import gerula.core.kit.place.SetContent;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -46,6 +49,7 @@ public class Places {
   private final Ledger ledger;
   private final Workspaces workspaces;
   private final List<Release> releases;
+  private final Clock clock;
 
   Places(
       PlaceStore store,
@@ -57,7 +61,8 @@ public class Places {
       PersonNames names,
       Ledger ledger,
       Workspaces workspaces,
-      List<Release> releases) {
+      List<Release> releases,
+      Clock clock) {
     this.store = store;
     this.kit = kit;
     this.handling = handling;
@@ -68,6 +73,7 @@ public class Places {
     this.ledger = ledger;
     this.workspaces = workspaces;
     this.releases = releases;
+    this.clock = clock;
   }
 
   PlacesView all(SignedIn who) {
@@ -88,7 +94,8 @@ public class Places {
                         byId.get(place.id()),
                         tree,
                         walked.size(),
-                        things.getOrDefault(place.id(), 0))));
+                        things.getOrDefault(place.id(), 0),
+                        clock.instant())));
     return walked;
   }
 
@@ -139,12 +146,24 @@ public class Places {
           store.lock(id);
           StoredPlace before = existing(id);
           Refused.unlessUnchanged(
-              version, before.version(), "place", () -> KitViews.of(before, store.tree(), 0, 0));
+              version,
+              before.version(),
+              "place",
+              () -> KitViews.of(before, store.tree(), 0, 0, clock.instant()));
           check(id, draft);
           people.know(act, draft.personName());
           act.touch(ThingKind.PLACE_THING, id, () -> store.update(id, draft));
           thingFollows(act, draft);
         });
+  }
+
+  /** Says what it is to hold when it is ready. */
+  public void toHold(Act act, UUID id, List<SetContent> contents) {
+    store.lock(id);
+    existing(id);
+    PlaceRecord changed = new PlaceRecord();
+    changed.setSetContents(SetContents.column(contents));
+    act.touch(ThingKind.PLACE_THING, id, () -> store.change(id, changed));
   }
 
   /** Takes an empty place away. What lies in it, or belongs in it, holds it back. */

@@ -328,21 +328,24 @@ public class Whereabouts {
         Map.of("pieces", pieces),
         act -> {
           requirePlace(to);
-          StoredItem from = kit.inKit(id);
-          Quantity some = Quantity.pieces(pieces);
-          refuseUnlessParts(from, some);
-          handling.became(act, from, from.item().less(some));
-          store.itemsOfProduct(from.item().product().id()).stream()
-              .filter(other -> isSameStock(from, other) && to.equals(other.item().now()))
-              .findFirst()
-              .ifPresentOrElse(
-                  there -> {
-                    StoredItem locked = kit.inKit(there.id());
-                    handling.became(
-                        act, locked, locked.item().measured(locked.item().left().plus(some)));
-                  },
-                  () -> addPart(act, from, newItem, to, some));
+          part(act, kit.inKit(id), newItem, to, pieces);
         });
+  }
+
+  /** The same as a part of an act. */
+  public void part(Act act, StoredItem from, UUID newItem, UUID to, long pieces) {
+    Quantity some = Quantity.pieces(pieces);
+    refuseUnlessParts(from, some);
+    handling.became(act, from, from.item().less(some));
+    store.itemsOfProduct(from.item().product().id()).stream()
+        .filter(other -> isSameStock(from, other) && to.equals(other.item().now()))
+        .findFirst()
+        .ifPresentOrElse(
+            there -> {
+              StoredItem locked = kit.inKit(there.id());
+              handling.became(act, locked, locked.item().measured(locked.item().left().plus(some)));
+            },
+            () -> addPart(act, from, newItem, to, some));
   }
 
   private void addPart(Act act, StoredItem from, UUID newItem, UUID to, Quantity some) {

@@ -50,6 +50,7 @@ import org.jspecify.annotations.Nullable;
  * @param periodAfterOpening months, null when none is printed
  * @param spf sun protection factor as printed, null without one
  * @param wattHours what its battery holds, null without one
+ * @param brushes how many there are in a set of brushes, null where nobody said it
  * @param packCode the number under the bars, null when never noted
  */
 @RecordBuilder
@@ -95,7 +96,11 @@ public record ProductDraft(
         BigDecimal wattHours,
     @Nullable
         @Pattern(regexp = "[0-9 -]{8,20}", message = "A pack code has 8, 12, 13 or 14 digits.")
-        String packCode) {
+        String packCode,
+    @Nullable
+        @Min(value = 1, message = "A set has 1 to 200 brushes.")
+        @Max(value = 200, message = "A set has 1 to 200 brushes.")
+        Integer brushes) {
 
   /** Outer measures of a full pack; mass is content and pack together. */
   public record MeasuresDraft(
@@ -198,6 +203,7 @@ public record ProductDraft(
                 .roles(toldRoles())
                 .traits(allTraits())
                 .composition(read.get())
+                .brushes(brushes)
                 .measures(own.get().orElse(null))
                 .build());
   }

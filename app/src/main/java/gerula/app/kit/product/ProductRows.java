@@ -65,6 +65,7 @@ public final class ProductRows {
                 .map(trait -> Code.of(Trait.class, trait))
                 .collect(Collectors.toSet()))
         .composition(CompositionRows.composition(row.getComposition()))
+        .brushes(row.getBrushes() == null ? null : row.getBrushes().intValue())
         .measures(measures(row))
         .build();
   }
@@ -117,6 +118,7 @@ public final class ProductRows {
     row.setCoverage(codeOrNull(draft.coverage()));
     row.setSpf(draft.spf());
     row.setWattHours(draft.wattHours());
+    row.setBrushes(draft.brushes() == null ? null : draft.brushes().shortValue());
     row.setPackCode(draft.canonicalPackCode());
     ProductDraft.MeasuresDraft measures = draft.measures();
     row.setOutline(measures == null ? null : measures.outline().code());
@@ -161,6 +163,7 @@ public final class ProductRows {
         .spf(details.spf())
         .wattHours(details.wattHours())
         .packCode(details.packCode())
+        .brushes(product.brushes())
         .build();
   }
 

@@ -9,9 +9,11 @@ import java.util.List;
  * Which set is used when, and when each is ready again.
  *
  * @param days in their order
+ * @param washes in their order
  * @param isFewest whether it is known that no other plan leaves fewer faces without a clean set
  */
-public record BrushRotation(List<DayOfRotation> days, List<SetReady> sets, boolean isFewest) {
+public record BrushRotation(
+    List<DayOfRotation> days, List<SetReady> sets, List<Wash> washes, boolean isFewest) {
 
   /**
    * @param used ids of the sets that are used
@@ -29,8 +31,13 @@ public record BrushRotation(List<DayOfRotation> days, List<SetReady> sets, boole
    */
   public record SetReady(String id, LocalDateTime readyAt) {}
 
+  /** A set that is washed, and then dries. */
+  public record Wash(
+      String id, LocalDateTime begins, LocalDateTime washed, LocalDateTime readyAt) {}
+
   public BrushRotation {
     days = List.copyOf(days);
+    washes = List.copyOf(washes);
     sets = List.copyOf(sets);
   }
 

@@ -1,7 +1,9 @@
 package gerula.core.cleandown.brushes;
 
 import gerula.core.kit.item.Item;
+import gerula.core.kit.product.Product;
 import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Trait;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
@@ -9,7 +11,6 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -35,20 +36,33 @@ public final class BrushRun {
     List<BrushSet> sets = new ArrayList<>();
     along.stream()
         .filter(item -> item.product().productClass() == ProductClass.BRUSH_SET)
-        .map(item -> new BrushSet(item.id().toString(), USUAL_BRUSHES, false))
+        .map(item -> new BrushSet(item.id().toString(), brushes(item.product()), isDense(item)))
         .forEach(sets::add);
-    Map<String, List<UUID>> named =
+    Map<String, List<Item>> named =
         along.stream()
             .filter(item -> item.product().productClass().isSingleBrush())
             .filter(item -> !item.brushSet().isBlank())
-            .collect(
-                Collectors.groupingBy(
-                    Item::brushSet,
-                    TreeMap::new,
-                    Collectors.mapping(Item::id, Collectors.toList())));
+            .collect(Collectors.groupingBy(Item::brushSet, TreeMap::new, Collectors.toList()));
     named.forEach(
-        (name, brushes) -> sets.add(new BrushSet(name, Math.min(200, brushes.size()), false)));
+        (name, brushes) ->
+            sets.add(
+                new BrushSet(
+                    name,
+                    Math.min(200, brushes.size()),
+                    brushes.stream().anyMatch(BrushRun::isDense))));
     return sets;
+  }
+
+  /** How many there are to wash: of a set of which nobody said it as many as most have. */
+  public static int brushes(Product product) {
+    if (product.productClass() != ProductClass.BRUSH_SET) {
+      return 1;
+    }
+    return product.brushes() == null ? USUAL_BRUSHES : product.brushes();
+  }
+
+  private static boolean isDense(Item item) {
+    return item.product().has(Trait.DENSE);
   }
 
   /**

@@ -34,6 +34,7 @@ final class RotationSearch {
   private final BrushTimes times;
   private final int[] kinds;
   private final Map<List<Long>, Integer> known = new HashMap<>();
+  private final List<BrushRotation.Wash> washes = new ArrayList<>();
   private int looks;
   private boolean isExhausted;
 
@@ -99,6 +100,7 @@ final class RotationSearch {
         IntStream.range(0, sets.size())
             .mapToObj(set -> new BrushRotation.SetReady(sets.get(set).id(), time(end.ready[set])))
             .toList(),
+        washes,
         !isExhausted);
   }
 
@@ -125,6 +127,7 @@ final class RotationSearch {
     State state = from;
     while (isToBeWashed(day, state)) {
       State best = null;
+      int first = 0;
       int fewest = Integer.MAX_VALUE;
       for (int set : toWashNext(state)) {
         State after = washed(state, set);
@@ -132,8 +135,12 @@ final class RotationSearch {
         if (left < fewest) {
           fewest = left;
           best = after;
+          first = set;
         }
       }
+      washes.add(
+          new BrushRotation.Wash(
+              sets.get(first).id(), time(state.free), time(best.free), time(best.ready[first])));
       state = best;
     }
     return state;

@@ -44,6 +44,11 @@ public enum Step implements Code {
   NEEDLE_CHECK,
   /** With an agent rated for viruses carried in blood, for its full contact time. */
   DISINFECT_RATED,
+  /** All that is in a bag taken out, crumbs and bins too. */
+  EMPTY,
+  /** A bag wiped inside and out with an oily cleaner: grease holds what alcohol does not reach. */
+  DEGREASE,
+  DISINFECT,
   /** Chair, headrest and worktop, between two faces. */
   SURFACES,
   /** Washed, or rubbed with sanitiser up to the wrists until dry, before the next face. */
@@ -52,7 +57,7 @@ public enum Step implements Code {
   /** What to heed while it is done. */
   public Set<Caution> cautions() {
     return switch (this) {
-      case SPRAY -> EnumSet.of(Caution.NO_HEAT_OR_FLAME, Caution.AIR_AND_EYES);
+      case SPRAY, DISINFECT -> EnumSet.of(Caution.NO_HEAT_OR_FLAME, Caution.AIR_AND_EYES);
       case MIST -> EnumSet.of(Caution.AIR_AND_EYES);
       case SOAK -> EnumSet.of(Caution.NO_HEAT_OR_FLAME);
       case SHARPEN -> EnumSet.of(Caution.BLADES);
@@ -90,7 +95,8 @@ public enum Step implements Code {
           WIPE_TOP_LAYER,
           WIPE_ALL_SIDES,
           WIPE_HANDLE,
-          WIPE_RESIDUE ->
+          WIPE_RESIDUE,
+          DEGREASE ->
           true;
       default -> false;
     };
@@ -98,6 +104,6 @@ public enum Step implements Code {
 
   /** Whether alcohol is used in it. */
   public boolean takesAlcohol() {
-    return this == SPRAY || this == SOAK;
+    return this == SPRAY || this == SOAK || this == DISINFECT;
   }
 }

@@ -5,6 +5,7 @@ import gerula.core.kit.item.Item;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Section;
+import gerula.core.kit.product.Trait;
 import gerula.core.rule.Practices;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import org.jspecify.annotations.Nullable;
@@ -39,7 +40,7 @@ public record Treated(
         moment,
         incident,
         MatterOfHouse.isHard(item),
-        false,
+        item.product().has(Trait.DENSE),
         item.product().classes().stream().anyMatch(one -> one.section() == Section.LIPS),
         item.product().classes().contains(ProductClass.AIRBRUSH_GUN),
         house);

@@ -59,7 +59,7 @@ public record CleaningWork(
   private static final Set<Form> BRUSHES =
       EnumSet.of(Form.BRUSH_SYNTHETIC, Form.BRUSH_NATURAL, Form.BRUSH_DUO_FIBRE);
 
-  /** A thing that dries or soaks. */
+  /** A thing that dries or soaks, or a bag that stands open. */
   public record Wait(UUID thing, Step step, Instant until) {}
 
   /** Things of which the same becomes. */
@@ -82,7 +82,17 @@ public record CleaningWork(
    */
   public static CleaningWork of(
       Collection<UsedThing> used, Moment moment, Set<Step> extra, Practices house, Instant now) {
-    return new Gathering(moment, house, now).of(used, extra);
+    return new Gathering(moment, house, now).of(used, List.of(), extra);
+  }
+
+  /**
+   * After the job: everything that was used, and the bags it came back in.
+   *
+   * @param bags those that are to be emptied and wiped
+   */
+  public static CleaningWork afterTheJob(
+      Collection<UsedThing> used, Collection<UsedBag> bags, Practices house, Instant now) {
+    return new Gathering(Moment.AFTER_JOB, house, now).of(used, bags, Set.of());
   }
 
   /**
@@ -148,8 +158,9 @@ public record CleaningWork(
       this.now = now;
     }
 
-    CleaningWork of(Collection<UsedThing> used, Set<Step> extra) {
+    CleaningWork of(Collection<UsedThing> used, Collection<UsedBag> bags, Set<Step> extra) {
       used.forEach(this::add);
+      bags.forEach(this::add);
       if (extra.contains(Step.SURFACES)) {
         chains.add(Chain.of(Step.SURFACES));
       }
@@ -193,6 +204,14 @@ public record CleaningWork(
         howUnknown.add(id);
       }
       chains.add(withOthers(thing, progress.chain(id)));
+    }
+
+    private void add(UsedBag bag) {
+      Progress progress = bag.progress(now);
+      if (progress.waitsUntil() != null) {
+        waits.add(new Wait(bag.place(), Step.DRY_OPEN, progress.waitsUntil()));
+      }
+      chains.add(progress.chain(bag.place()));
     }
 
     /** The brushes of one face go into the holder in one movement. */

@@ -2,6 +2,7 @@ package gerula.core.cleandown.work;
 
 import gerula.core.cleandown.treatment.Moment;
 import gerula.core.cleandown.treatment.Step;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -11,21 +12,26 @@ import org.jspecify.annotations.Nullable;
 /**
  * What was done to clean a thing, or beside between two faces, step by step.
  *
- * @param item null for what is done to no thing of the kit: worktop, hands
+ * @param item null for what is done to a bag, or to no thing of the kit: worktop, hands
+ * @param place the bag it was done to, null for anything else
  * @param booking at which, null at none
  * @param face after which, null where that is not known or it is after the job
  * @param doneAt when nothing was left for hands to do, null as long as something is
  * @param sprayPercent how strong the alcohol was, % by volume
+ * @param agent the bottle it came from, null where nobody knows
  */
+@RecordBuilder
 public record GivenTreatment(
     UUID id,
     @Nullable UUID item,
+    @Nullable UUID place,
     @Nullable UUID booking,
     @Nullable UUID face,
     Moment moment,
     Instant begunAt,
     @Nullable Instant doneAt,
     int sprayPercent,
+    @Nullable UUID agent,
     List<DoneStep> steps) {
 
   public GivenTreatment {
@@ -36,7 +42,6 @@ public record GivenTreatment(
   public GivenTreatment with(Step step, Instant at, boolean isLast) {
     List<DoneStep> all = new ArrayList<>(steps);
     all.add(new DoneStep(step, at));
-    return new GivenTreatment(
-        id, item, booking, face, moment, begunAt, isLast ? at : null, sprayPercent, all);
+    return GivenTreatmentBuilder.builder(this).doneAt(isLast ? at : null).steps(all).build();
   }
 }

@@ -7,7 +7,8 @@ import gerula.core.cleandown.treatment.Handwork;
 import gerula.core.cleandown.treatment.Step;
 import gerula.core.cleandown.treatment.Treatment;
 import gerula.core.kit.item.Item;
-import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Product;
+import gerula.core.kit.product.Trait;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayDeque;
@@ -15,6 +16,7 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.ToIntFunction;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -31,54 +33,67 @@ public record Progress(List<Stage> left, @Nullable Instant waitsUntil) {
   }
 
   static Progress of(Treatment treatment, Item item, List<DoneStep> done, Instant now) {
-    return new Following(item, done, now).of(treatment);
+    return of(treatment.steps(), step -> seconds(item, step), done, now);
+  }
+
+  /**
+   * @param steps all there are to do, in order
+   * @param seconds how long each takes, or waits
+   */
+  static Progress of(
+      List<Step> steps, ToIntFunction<Step> seconds, List<DoneStep> done, Instant now) {
+    return new Following(seconds, done, now).of(steps);
+  }
+
+  private static int seconds(Item item, Step step) {
+    Product product = item.product();
+    return step.isWait()
+        ? (int)
+            Duration.ofMinutes(Treatment.minutes(step, product.form(), product.has(Trait.DENSE)))
+                .toSeconds()
+        : Handwork.seconds(step, BrushRun.brushes(product));
   }
 
   /** Goes through the steps and what was done of them side by side. */
   private static final class Following {
 
-    private final Item item;
+    private final ToIntFunction<Step> seconds;
     private final Deque<DoneStep> open;
     private final Instant now;
     private final List<Stage> left = new ArrayList<>();
     private @Nullable Instant at;
     private @Nullable Instant until;
 
-    Following(Item item, List<DoneStep> done, Instant now) {
-      this.item = item;
+    Following(ToIntFunction<Step> seconds, List<DoneStep> done, Instant now) {
+      this.seconds = seconds;
       this.open = new ArrayDeque<>(done);
       this.now = now;
     }
 
     /** What was done of some other treatment counts for nothing. */
-    Progress of(Treatment treatment) {
-      Progress followed = followed(treatment);
-      return open.isEmpty() ? followed : new Following(item, List.of(), now).followed(treatment);
+    Progress of(List<Step> steps) {
+      Progress followed = followed(steps);
+      return open.isEmpty() ? followed : new Following(seconds, List.of(), now).followed(steps);
     }
 
-    private Progress followed(Treatment treatment) {
-      for (Step step : treatment.steps()) {
+    private Progress followed(List<Step> steps) {
+      for (Step step : steps) {
         if (left.isEmpty() && !open.isEmpty() && open.getFirst().step() == step) {
           at = open.removeFirst().at();
         } else if (step.isWait()) {
           wait(step);
         } else {
-          left.add(new Stage(step, Handwork.seconds(step, brushes())));
+          left.add(new Stage(step, seconds.applyAsInt(step)));
         }
       }
       return new Progress(left, until);
-    }
-
-    private int brushes() {
-      boolean isSet = item.product().productClass() == ProductClass.BRUSH_SET;
-      return isSet ? BrushRun.USUAL_BRUSHES : 1;
     }
 
     private void wait(Step step) {
       if (!open.isEmpty()) {
         return;
       }
-      Duration wait = Duration.ofMinutes(Treatment.minutes(step, item.product().form(), false));
+      Duration wait = Duration.ofSeconds(seconds.applyAsInt(step));
       if (at == null || !left.isEmpty()) {
         left.add(new Stage(step, (int) wait.toSeconds()));
         return;

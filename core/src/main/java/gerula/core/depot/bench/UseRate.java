@@ -42,8 +42,8 @@ public record UseRate(Quantity amount, double months, Basis basis) {
   /**
    * So much was used on a day.
    *
-   * @param times how often something was taken, 1 or more
-   * @param thousandths above 0
+   * @param times how often something was taken
+   * @param thousandths below 0 where more was left than was thought
    */
   public record Used(LocalDate on, int times, long thousandths) {}
 
@@ -61,7 +61,7 @@ public record UseRate(Quantity amount, double months, Basis basis) {
     LocalDate first = recent.stream().map(Used::on).min(LocalDate::compareTo).orElseThrow();
     // Two uses within a week say nothing of a month: at least one month counts.
     double months = Math.max(1, Months.between(first, today));
-    long amount = recent.stream().mapToLong(Used::thousandths).sum();
+    long amount = Math.max(0, recent.stream().mapToLong(Used::thousandths).sum());
     return new UseRate(new Quantity(amount, pack.unit()), months, Basis.LEARNT);
   }
 

@@ -35,6 +35,7 @@ public enum KitColumn implements Code {
   FREE_OF("free from", "without", "does not contain"),
   SPF("sun protection", "sun factor"),
   WATT_HOURS("wh", "battery"),
+  BRUSHES("brushes in the set", "number of brushes"),
   PACK_CODE("barcode", "ean", "upc", "gtin"),
   MONTHS_AFTER_OPENING("pao", "period after opening", "months open", "open jar"),
   PACK_OUTLINE(),

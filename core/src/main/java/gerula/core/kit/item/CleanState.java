@@ -41,6 +41,21 @@ public record CleanState(Cleanliness is, @Nullable Instant since, By by, @Nullab
     return new CleanState(Cleanliness.IN_USE, isToBeTreated() ? since : at, By.CONTACT, null);
   }
 
+  /**
+   * It touched a face then, as is told only now: what was treated since is as it was, else it is to
+   * be treated from then on.
+   */
+  public CleanState wasUsedAt(Instant at) {
+    boolean isTreatedSince = !isToBeTreated() && since != null && since.isAfter(at);
+    if (isTreatedSince || is.isStopped()) {
+      return this;
+    }
+    Instant from = isToBeTreated() && since != null && since.isBefore(at) ? since : at;
+    return is == Cleanliness.IN_USE
+        ? new CleanState(is, from, by, null)
+        : new CleanState(Cleanliness.USED, from, By.CONTACT, null);
+  }
+
   /** The face it was on is done. */
   public CleanState laidDown() {
     return is == Cleanliness.IN_USE ? new CleanState(Cleanliness.USED, since, by, null) : this;

@@ -22,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param left what is still in it, in the unit of its product's content; may exceed a full pack of
  *     counted pieces, never of anything else
+ * @param isLeftEstimated whether that follows from uses since it was last measured
  * @param home the place it belongs to, null when it has none yet
  * @param now the place it lies in, null when nobody knows
  * @param askBackOn the day to ask for it while it is lent, null otherwise
@@ -39,6 +40,7 @@ public record Item(
     Product product,
     PackDates dates,
     Quantity left,
+    boolean isLeftEstimated,
     @Nullable UUID home,
     @Nullable UUID now,
     @Nullable LocalDate askBackOn,
@@ -115,7 +117,14 @@ public record Item(
 
   /** Measured or counted: so much is in it. */
   public Item measured(Quantity amount) {
-    return content(dates, amount, clean, spoilage);
+    return ItemBuilder.builder(this).left(amount).isLeftEstimated(false).build();
+  }
+
+  /** Used on a face: about so much of it is gone, as far as it was there. */
+  public Item usedUp(Quantity about) {
+    return about.isNone()
+        ? this
+        : ItemBuilder.builder(this).left(left.without(about)).isLeftEstimated(true).build();
   }
 
   /**
@@ -124,7 +133,7 @@ public record Item(
    * @throws IllegalArgumentException when that much was not in it
    */
   public Item less(Quantity amount) {
-    return measured(left.minus(amount));
+    return content(dates, left.minus(amount), clean, spoilage);
   }
 
   /** Treated, or touched by something: so clean is it now. */
@@ -152,7 +161,7 @@ public record Item(
 
   /** Filled again: so much, of these dates, is in it. */
   public Item filledAgain(Quantity amount, PackDates of) {
-    return content(of, amount, clean, spoilage);
+    return content(of, amount, clean, spoilage).measured(amount);
   }
 
   /** Washed out: clean, and nothing that was reported of what was in it counts any more. */

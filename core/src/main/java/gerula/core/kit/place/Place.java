@@ -2,6 +2,7 @@ package gerula.core.kit.place;
 
 import gerula.core.quantity.Mass;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -14,6 +15,8 @@ import org.jspecify.annotations.Nullable;
  * @param ownMass the empty place
  * @param greatestMass what it may weigh with all it holds, null without a limit
  * @param thing the item this place is, when it is one: a palette is a thing and holds pans
+ * @param setContents what it is to hold when it is ready, empty where nobody said it
+ * @param carrier how clean it is
  */
 @RecordBuilder
 public record Place(
@@ -28,7 +31,18 @@ public record Place(
     Mass ownMass,
     @Nullable Mass greatestMass,
     Purpose purpose,
-    @Nullable UUID thing) {
+    @Nullable UUID thing,
+    List<SetContent> setContents,
+    CarrierState carrier) {
+
+  public Place {
+    setContents = List.copyOf(setContents);
+  }
+
+  /** The same, as clean as this. */
+  public Place carrying(CarrierState state) {
+    return PlaceBuilder.builder(this).carrier(state).build();
+  }
 
   /** Whether pans can be laid into its slots; those of a brush belt hold brushes. */
   public boolean takesPans() {
@@ -50,6 +64,8 @@ public record Place(
         .greatestMass(null)
         .purpose(Purpose.ANY)
         .thing(null)
+        .setContents(List.of())
+        .carrier(CarrierState.CLEAN)
         .build();
   }
 }

@@ -25,6 +25,14 @@ public enum PlaceKind implements Code {
   /** Nobody knows where. */
   UNKNOWN;
 
+  /** Carried to a job: emptied and wiped, inside and out, when it is back. */
+  public boolean isCarrier() {
+    return switch (this) {
+      case CASE, POUCH, BACKPACK, SET_BAG, BELT -> true;
+      default -> false;
+    };
+  }
+
   /** Out of the artist's hands: what is there cannot be packed. */
   public boolean isElsewhere() {
     return switch (this) {

@@ -29,6 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param productClass what it is for first
  * @param alsoServes other things it is for: a colour for cheek and lip, a base with a sun filter
  * @param composition what its label was found to say
+ * @param brushes how many there are in a set of brushes, 1 to 200; null where nobody said it
  * @param measures own outer measures and mass, or null where they are to be estimated
  */
 @RecordBuilder
@@ -47,6 +48,7 @@ public record Product(
     Set<Role> roles,
     Set<Trait> traits,
     Composition composition,
+    @Nullable Integer brushes,
     @Nullable Measures measures) {
 
   /** Each class by itself: most products are of one, and are asked often. */
@@ -60,6 +62,10 @@ public record Product(
     if (depth != null && !(depth >= 1 && depth <= 10)) {
       throw new IllegalArgumentException(
           "A skin depth lies between 1 and 10, but this is " + depth + ".");
+    }
+    if (brushes != null && (brushes < 1 || brushes > 200)) {
+      throw new IllegalArgumentException(
+          "A set has 1 to 200 brushes, but this has " + brushes + ".");
     }
     if (shades.size() > ProductShade.MOST) {
       throw new IllegalArgumentException(

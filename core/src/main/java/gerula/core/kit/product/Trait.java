@@ -39,6 +39,8 @@ public enum Trait implements Code {
   DEWY,
   /** May come into the mouth. */
   MOUTH_SAFE,
+  /** Densely bound: a brush that takes a day to dry. */
+  DENSE,
   /** Burns: keep it from heat and out of hold baggage. */
   FLAMMABLE
 }

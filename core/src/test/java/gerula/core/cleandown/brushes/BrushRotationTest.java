@@ -133,6 +133,29 @@ class BrushRotationTest {
     for (BrushRotation.SetReady set : plan.sets()) {
       assertThat(set.readyAt()).isAfterOrEqualTo(days.getFirst().begins());
     }
+    assertWashedOneAfterTheOtherAndInTime(plan, days);
+  }
+
+  private static void assertWashedOneAfterTheOtherAndInTime(
+      BrushRotation plan, List<BrushDay> days) {
+    for (int i = 1; i < plan.washes().size(); i++) {
+      assertThat(plan.washes().get(i).begins()).isAfterOrEqualTo(plan.washes().get(i - 1).washed());
+    }
+    for (int day = 0; day < days.size(); day++) {
+      LocalDateTime call = days.get(day).begins();
+      LocalDateTime wrap = days.get(day).ends();
+      for (String used : plan.days().get(day).used()) {
+        assertThat(plan.washes())
+            .filteredOn(one -> one.id().equals(used) && one.begins().isBefore(wrap))
+            .allSatisfy(one -> assertThat(one.readyAt()).isBeforeOrEqualTo(call));
+        assertThat(plan.washes())
+            .anySatisfy(
+                one -> {
+                  assertThat(one.id()).isEqualTo(used);
+                  assertThat(one.begins()).isAfterOrEqualTo(wrap);
+                });
+      }
+    }
   }
 
   /** Tries everything, hour by hour, as one would by hand. */

@@ -6,10 +6,13 @@ import gerula.core.kit.Given;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.item.ItemBuilder;
 import gerula.core.kit.product.Form;
+import gerula.core.kit.product.ProductBuilder;
 import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Trait;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
@@ -29,6 +32,28 @@ class BrushRunTest {
         .containsExactly(
             new BrushSet(whole.id().toString(), BrushRun.USUAL_BRUSHES, false),
             new BrushSet("night", 2, false));
+  }
+
+  @Test
+  void aSetHasTheBrushesItWasSaidToHaveAndIsDenseWhereOneOfThemIs() {
+    Item seven =
+        ItemBuilder.builder(brush(ProductClass.BRUSH_SET, ""))
+            .product(
+                ProductBuilder.builder(
+                        Given.thing(ProductClass.BRUSH_SET, Form.BRUSH_SYNTHETIC).product())
+                    .brushes(7)
+                    .build())
+            .build();
+    Item dense =
+        ItemBuilder.builder(brush(ProductClass.POWDER_BRUSH, "night"))
+            .product(
+                Given.thing(ProductClass.POWDER_BRUSH, Form.BRUSH_NATURAL)
+                    .traits(Set.of(Trait.DENSE))
+                    .product())
+            .build();
+    assertThat(BrushRun.sets(List.of(seven, dense, brush(ProductClass.LIP_BRUSH, "night"))))
+        .containsExactly(
+            new BrushSet(seven.id().toString(), 7, false), new BrushSet("night", 2, true));
   }
 
   @Test

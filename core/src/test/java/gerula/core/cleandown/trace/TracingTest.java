@@ -13,6 +13,7 @@ import gerula.core.cleandown.treatment.Moment;
 import gerula.core.cleandown.treatment.Step;
 import gerula.core.cleandown.work.DoneStep;
 import gerula.core.cleandown.work.GivenTreatment;
+import gerula.core.cleandown.work.GivenTreatmentBuilder;
 import gerula.core.kit.product.Form;
 import java.time.Duration;
 import java.time.Instant;
@@ -173,16 +174,16 @@ class TracingTest {
             id(2),
             null,
             null,
+            null,
             Moment.AFTER_JOB,
             NOON,
             NOON,
             percent,
+            null,
             List.of(new DoneStep(gerula.core.rule.Code.of(Step.class, step), NOON)));
     Form told = gerula.core.rule.Code.of(Form.class, form);
     assertThat(Risk.isRemovedBy(given, told)).isEqualTo(isGone);
-    GivenTreatment begun =
-        new GivenTreatment(
-            id(1), id(2), null, null, Moment.AFTER_JOB, NOON, null, percent, given.steps());
+    GivenTreatment begun = GivenTreatmentBuilder.builder(given).doneAt(null).build();
     assertThat(Risk.isRemovedBy(begun, told)).isFalse();
   }
 

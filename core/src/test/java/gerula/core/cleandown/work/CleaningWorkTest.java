@@ -16,8 +16,11 @@ import gerula.core.kit.Given;
 import gerula.core.kit.item.CleanState;
 import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Item;
+import gerula.core.kit.item.ItemBuilder;
 import gerula.core.kit.product.Form;
+import gerula.core.kit.product.ProductBuilder;
 import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Trait;
 import gerula.core.rule.Practices;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -249,7 +252,17 @@ class CleaningWorkTest {
   void aStepIsWrittenDownAndTheLastOneEndsTheTreatment() {
     GivenTreatment begun =
         new GivenTreatment(
-            UUID.randomUUID(), null, null, null, Moment.AFTER_JOB, NOW, null, 70, List.of());
+            UUID.randomUUID(),
+            null,
+            null,
+            null,
+            null,
+            Moment.AFTER_JOB,
+            NOW,
+            null,
+            70,
+            null,
+            List.of());
     Instant later = NOW.plusSeconds(3);
     GivenTreatment washed = begun.with(Step.WASH, later, false);
     assertThat(washed.doneAt()).isNull();
@@ -361,5 +374,44 @@ class CleaningWorkTest {
 
   private static CleaningWork work(Map<UUID, UsedThing> things, Moment moment, Instant now) {
     return CleaningWork.of(things.values(), moment, Set.of(), Practices.USUAL, now);
+  }
+
+  @Test
+  void aBagIsEmptiedWipedDisinfectedAndStandsOpen() {
+    UUID bag = UUID.randomUUID();
+    CleaningWork fresh =
+        CleaningWork.afterTheJob(
+            List.of(), List.of(new UsedBag(bag, List.of())), Practices.USUAL, NOW);
+    assertThat(steps(fresh)).containsExactly(Step.EMPTY, Step.DEGREASE, Step.DISINFECT);
+    assertThat(fresh.acts()).allSatisfy(act -> assertThat(act.things()).containsExactly(bag));
+    assertThat(fresh.handSeconds()).isEqualTo(60 + 60 + 30);
+    assertThat(fresh.seconds()).isEqualTo(150 + 30 * 60);
+    assertThat(fresh.alcoholMl()).isOne();
+
+    UsedBag wiped =
+        new UsedBag(bag, List.of(new DoneStep(Step.EMPTY, NOW), new DoneStep(Step.DEGREASE, NOW)));
+    assertThat(wiped.progress(NOW).next()).isEqualTo(Step.DISINFECT);
+    UsedBag done = wiped.with(new DoneStep(Step.DISINFECT, NOW.plusSeconds(30)));
+    assertThat(done.progress(NOW.plusSeconds(30)).waiting()).isEqualTo(Step.DRY_OPEN);
+    assertThat(done.progress(NOW.plusSeconds(30)).waitsUntil())
+        .isEqualTo(NOW.plusSeconds(30 + 30 * 60));
+  }
+
+  @Test
+  void asManyBrushesAsThereAreAreWashedAndDenseOnesDryForADay() {
+    Item set =
+        ItemBuilder.builder(item(ProductClass.BRUSH_SET, Form.BRUSH_SYNTHETIC))
+            .product(
+                ProductBuilder.builder(
+                        Given.thing(ProductClass.BRUSH_SET, Form.BRUSH_SYNTHETIC)
+                            .traits(Set.of(Trait.DENSE))
+                            .product())
+                    .brushes(7)
+                    .build())
+            .build();
+    UsedThing used = new UsedThing(set, Set.of(How.DIRECT), Set.of(), List.of());
+    CleaningWork work = CleaningWork.afterTheJob(List.of(used), List.of(), Practices.USUAL, NOW);
+    assertThat(work.handSeconds()).isEqualTo(7 * 90 + 7 * 10 + 2 + 7 * 5);
+    assertThat(work.seconds()).isEqualTo(7 * 90 + 7 * 10 + 2 + 24 * 3600 + 7 * 5);
   }
 }

@@ -69,6 +69,7 @@ class SuggestionTest {
             .product(cream.product())
             .dates(cream.dates())
             .left(Quantity.millilitres(1))
+            .isLeftEstimated(false)
             .home(null)
             .now(null)
             .askBackOn(null)

@@ -108,6 +108,7 @@ class RefillPropertyTest {
         .product(BASE)
         .dates(dates(isSealed ? null : opened))
         .left(Quantity.millilitres(left))
+        .isLeftEstimated(false)
         .home(null)
         .now(null)
         .askBackOn(null)

@@ -3,6 +3,7 @@ package gerula.core.kit.item;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import gerula.core.booking.UsualAmounts;
 import gerula.core.dates.PackDates;
 import gerula.core.kit.Given;
 import gerula.core.kit.PersonRef;
@@ -159,5 +160,41 @@ class ItemTest {
             new CleanState(Cleanliness.DRYING, NOW, CleanState.By.WASHED, NOW.plusSeconds(60))
                 .until())
         .isAfter(NOW);
+  }
+
+  @Test
+  void whatIsToldLaterCountsUnlessItWasTreatedSince() {
+    Instant before = NOW.minusSeconds(600);
+    CleanState treated = CleanState.treated(NOW, null);
+    assertThat(treated.wasUsedAt(before)).isEqualTo(treated);
+    assertThat(treated.wasUsedAt(NOW.plusSeconds(5)))
+        .isEqualTo(
+            new CleanState(Cleanliness.USED, NOW.plusSeconds(5), CleanState.By.CONTACT, null));
+    assertThat(CleanState.CLEAN.wasUsedAt(before).is()).isEqualTo(Cleanliness.USED);
+    CleanState onHer = CleanState.CLEAN.usedAt(NOW);
+    assertThat(onHer.wasUsedAt(before))
+        .isEqualTo(new CleanState(Cleanliness.IN_USE, before, CleanState.By.CONTACT, null));
+    assertThat(onHer.wasUsedAt(NOW.plusSeconds(5)).since()).isEqualTo(NOW);
+    CleanState stopped = CleanState.told(Cleanliness.CONTAMINATED);
+    assertThat(stopped.wasUsedAt(NOW)).isEqualTo(stopped);
+  }
+
+  @Test
+  void whatOneFaceTakesIsGoneUntilSomebodyMeasures() {
+    Item tube =
+        Given.thing(ProductClass.FOUNDATION, Form.LIQUID_PUMP_OR_SQUEEZE)
+            .content(Quantity.millilitres(30))
+            .left(Quantity.millilitres(1))
+            .item();
+    Item once = tube.usedUp(UsualAmounts.aUse(tube, 10));
+    assertThat(once.left()).isEqualTo(Quantity.millilitres(0.4));
+    assertThat(once.isLeftEstimated()).isTrue();
+    assertThat(once.usedUp(UsualAmounts.aUse(once, 10)).left().isNone()).isTrue();
+    assertThat(tube.usedUp(UsualAmounts.aUse(tube, 3)).left())
+        .isEqualTo(Quantity.millilitres(0.82));
+    assertThat(once.less(Quantity.millilitres(0.1)).isLeftEstimated()).isTrue();
+    assertThat(once.measured(Quantity.millilitres(2)).isLeftEstimated()).isFalse();
+    Item box = Given.thing(ProductClass.WAND, Form.SINGLE_USE).content(Quantity.pieces(50)).item();
+    assertThat(box.usedUp(UsualAmounts.aUse(box, 10))).isEqualTo(box);
   }
 }
