@@ -44,6 +44,14 @@ export function usePouches() {
   });
 }
 
+/** What was kept for one face whose last booking is over. */
+export function useRunEnds() {
+  return useQuery({
+    queryKey: ["run-ends"],
+    queryFn: () => ask<Schemas["RunEndView"][]>("GET", "/api/run-ends"),
+  });
+}
+
 /** What goes along and may touch a face; nothing is asked as long as none is chosen. */
 export function useUsable(booking: string | null, face: string | null) {
   return useQuery({

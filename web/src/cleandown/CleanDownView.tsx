@@ -1,11 +1,38 @@
+import { Link } from "react-router";
 import { useCleanDown } from "../api/cleaning";
+import { useToday } from "../api/session";
 import { Counted, Sentence } from "../parts/Sentence";
 import { Without } from "../ui/Without";
 import { aboutMinutes, actWords, idsOf, thingsOf, toClean, type Work } from "../words/cleaning";
 import { capital, count, lower } from "../words/codes";
+import { plusDays } from "../words/dates";
 import { shortName } from "../words/items";
+import { Deciding } from "./Deciding";
 import { Pouches } from "./Pouches";
+import { RunEnds } from "./RunEnds";
 import { Working } from "./Working";
+
+/** The days of a record one prints without saying which. */
+const RECORD_DAYS = 30;
+
+function RecordLinks() {
+  const today = useToday();
+  const asked = `from=${plusDays(today, -RECORD_DAYS)}&until=${today}`;
+  return (
+    <p className="flex flex-wrap gap-x-4 text-soft">
+      What was recorded in {RECORD_DAYS} days:
+      <a className="underline" href={`/api/cleaning-record?${asked}`}>
+        print
+      </a>
+      <a className="underline" href={`/api/cleaning-record/csv?${asked}`}>
+        as a table
+      </a>
+      <a className="underline" href="/api/client-card">
+        Card for clients
+      </a>
+    </p>
+  );
+}
 
 /** "Four items and three bags". */
 function openWords(work: Work): string {
@@ -55,15 +82,23 @@ export function CleanDownView() {
       </Sentence>
       <Working work={work} toldAt={query.dataUpdatedAt} booking={null} face={null} whom="her">
         <Pouches />
+        <RunEnds />
+        <RecordLinks />
         {stopped.length > 0 && (
           <section id="stopped" aria-label="To decide">
             <h2 className="border-line border-b pb-1 font-semibold text-stop">To decide</h2>
             <ul>
               {stopped.map((item) => (
-                <li key={item.id} className="border-hair border-b">
-                  <a className="block py-2 underline" href={`/kit/items/${item.id}`}>
+                <li key={item.id} className="border-hair border-b pb-3">
+                  <Link className="block py-2 underline" to={`/kit/items/${item.id}`}>
                     {shortName(item)}
-                  </a>
+                  </Link>
+                  <Deciding
+                    item={item}
+                    verdicts={
+                      work.quarantined.includes(item.id) ? ["release", "discard"] : ["discard"]
+                    }
+                  />
                 </li>
               ))}
             </ul>

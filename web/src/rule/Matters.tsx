@@ -1,9 +1,22 @@
 import { useQuery } from "@tanstack/react-query";
-import { ask } from "../api/client";
+import type { ReactNode } from "react";
+import { ask, type Schemas } from "../api/client";
 import { Without } from "../ui/Without";
 import { capital, count } from "../words/codes";
-import { duration } from "../words/quantities";
-import { MATTERS, type Matter, WAYS, type Way, wayWords } from "../words/treatment";
+import { amount, duration } from "../words/quantities";
+import {
+  MATTERS,
+  type Matter,
+  OTHERS,
+  type OtherMatter,
+  otherFigures,
+  otherThings,
+  WAYS,
+  type Way,
+  wayWords,
+} from "../words/treatment";
+
+type MattersView = Schemas["MattersView"];
 
 /** The name of a matter in the house rules. */
 const FIELDS = {
@@ -14,9 +27,24 @@ const FIELDS = {
   bullet: "bullet",
   sponge: "sponge",
   brushes: "brushes",
+  washing: "washing",
 } as const;
 
-export type PracticeField = (typeof FIELDS)[Matter["matter"]];
+/** The same of what is no matter of cleaning. */
+const OTHER_FIELDS = {
+  wands: "wands",
+  "sun-filter": "sunFilter",
+  preparation: "preparation",
+  "touch-up": "touchUp",
+  dips: "dips",
+  refill: "refill",
+  range: "range",
+  hand: "hand",
+} as const;
+
+export type PracticeField =
+  | (typeof FIELDS)[Matter["matter"]]
+  | (typeof OTHER_FIELDS)[OtherMatter["matter"]];
 
 type MattersProps = {
   /** Null while what is typed is no strength. */
@@ -30,24 +58,50 @@ export function Matters({ sprayPercent, held, onHold }: MattersProps) {
   const isStrength = sprayPercent !== null && sprayPercent >= 1 && sprayPercent <= 100;
   const matters = useQuery({
     queryKey: ["house", "matters", isStrength ? sprayPercent : null],
-    placeholderData: (before: Matter[] | undefined) => before,
+    placeholderData: (before: MattersView | undefined) => before,
     queryFn: () =>
-      ask<Matter[]>(
+      ask<MattersView>(
         "GET",
         `/api/house/matters${isStrength ? `?sprayPercent=${sprayPercent}` : ""}`,
       ),
   });
   if (!matters.data) return <Without query={matters} waiting="Looking through your kit…" />;
+  const { matters: cleaning, others, facesAMonth, assumed, bookingsAhead } = matters.data;
   return (
-    <section aria-label="Between two faces">
-      <h2 className="border-ink border-b pb-1 font-semibold">Between two faces</h2>
+    <section aria-label="Where artists disagree">
+      <h2 className="flex flex-wrap items-baseline justify-between gap-x-6 border-ink border-b pb-1 font-semibold">
+        Between two faces
+        <span className="font-normal text-soft text-sm">
+          {assumed
+            ? `for ${count(Math.round(facesAMonth), "face")} a month, assumed until more uses are recorded`
+            : `for ${count(Math.round(facesAMonth), "face")} a month, as recorded in the last quarter`}
+        </span>
+      </h2>
       <ul>
-        {matters.data.map((matter) => (
+        {cleaning.map((matter) => (
           <MatterRow
             key={matter.matter}
             matter={matter}
             held={held[FIELDS[matter.matter]]}
             onHold={(way) => onHold(FIELDS[matter.matter], way)}
+          />
+        ))}
+      </ul>
+      <h2 className="flex flex-wrap items-baseline justify-between gap-x-6 border-ink border-b pt-5 pb-1 font-semibold">
+        Before and after
+        <span className="font-normal text-soft text-sm">
+          {bookingsAhead === 0
+            ? "no booking lies ahead to tell it for"
+            : `for ${count(bookingsAhead, "booking")} ahead`}
+        </span>
+      </h2>
+      <ul>
+        {others.map((other) => (
+          <OtherRow
+            key={other.matter}
+            other={other}
+            held={held[OTHER_FIELDS[other.matter]]}
+            onHold={(way) => onHold(OTHER_FIELDS[other.matter], way)}
           />
         ))}
       </ul>
@@ -59,13 +113,16 @@ export function Matters({ sprayPercent, held, onHold }: MattersProps) {
   );
 }
 
+const ROW =
+  "grid grid-cols-[15rem_1fr] gap-x-6 gap-y-2 border-hair border-b py-3 max-hand:grid-cols-1";
+
 type MatterRowProps = { matter: Matter; held: string; onHold: (way: string) => void };
 
 function MatterRow({ matter, held, onHold }: MatterRowProps) {
   const words = MATTERS[matter.matter];
   const many = matter.items.length;
   return (
-    <li className="grid grid-cols-[15rem_1fr] gap-x-6 gap-y-2 border-hair border-b py-3 max-hand:grid-cols-1">
+    <li className={ROW}>
       <div>
         <p className="font-semibold">{words.title}</p>
         <p className="text-soft text-sm">
@@ -87,9 +144,36 @@ function MatterRow({ matter, held, onHold }: MatterRowProps) {
   );
 }
 
-type WayButtonProps = { way: Way; many: number; isHeld: boolean; onHold: () => void };
+type OtherRowProps = { other: OtherMatter; held: string; onHold: (way: string) => void };
 
-function WayButton({ way, many, isHeld, onHold }: WayButtonProps) {
+function OtherRow({ other, held, onHold }: OtherRowProps) {
+  const things = otherThings(other);
+  return (
+    <li className={ROW}>
+      <div>
+        <p className="font-semibold">{OTHERS[other.matter]}</p>
+        {things && <p className="text-soft text-sm">{things}</p>}
+      </div>
+      <div className="flex flex-wrap gap-2">
+        {other.ways.map((way) => (
+          <Choice
+            key={way.code}
+            code={way.code}
+            isHeld={way.code === held}
+            onHold={() => onHold(way.code)}
+          >
+            <span className="text-soft text-sm">{capital(otherFigures(other.matter, way))}.</span>
+          </Choice>
+        ))}
+      </div>
+    </li>
+  );
+}
+
+type ChoiceProps = { code: string; isHeld: boolean; onHold: () => void; children: ReactNode };
+
+/** One way, with what it means. */
+function Choice({ code, isHeld, onHold, children }: ChoiceProps) {
   return (
     <button
       type="button"
@@ -99,8 +183,18 @@ function WayButton({ way, many, isHeld, onHold }: WayButtonProps) {
     >
       <span className="font-semibold">
         {isHeld && <span aria-hidden="true">✓ </span>}
-        {WAYS[way.code] ?? way.code}
+        {WAYS[code] ?? code}
       </span>
+      {children}
+    </button>
+  );
+}
+
+type WayButtonProps = { way: Way; many: number; isHeld: boolean; onHold: () => void };
+
+function WayButton({ way, many, isHeld, onHold }: WayButtonProps) {
+  return (
+    <Choice code={way.code} isHeld={isHeld} onHold={onHold}>
       <span className="text-sm">{capital(wayWords(way))}.</span>
       <span className="text-soft text-sm">{capital(figures(way, many))}.</span>
       {way.findings.includes("outside-effective-range") && (
@@ -109,16 +203,27 @@ function WayButton({ way, many, isHeld, onHold }: WayButtonProps) {
       {way.findings.includes("chain-stays-open") && (
         <span className="text-soon text-sm">Whom it touched stays on record.</span>
       )}
-    </button>
+    </Choice>
   );
 }
 
 /** What it means for the kit. */
-function figures({ outcome, steps, handSeconds, readyAfterMinutes }: Way, many: number): string {
+function figures(way: Way, many: number): string {
+  const { outcome, steps, turnoverSeconds, alcoholMl, lost, readyAfterMinutes } = way;
   if (outcome !== "treat" && outcome !== "ready") {
-    return many > 0 ? `${count(many, "item")} not for the next face` : "not for the next face";
+    if (many === 0) return "not for the next face";
+    const gone = outcome === "one-person" ? "kept for one" : "gone";
+    return `${count(many, "item")} not for the next face; about ${count(lost, "item")} a month ${gone}`;
   }
   if (steps.includes("to-dirty-holder")) return "the next face takes another set";
-  const wait = readyAfterMinutes ? `ready after ${readyAfterMinutes} min` : "ready at once";
-  return handSeconds > 0 ? `${wait}; ${duration(handSeconds)} of work for all` : wait;
+  const told = [
+    readyAfterMinutes ? `ready after ${waitWords(readyAfterMinutes)}` : "ready at once",
+    turnoverSeconds > 0 && `${duration(turnoverSeconds)} of work each time`,
+    alcoholMl > 0 && `${amount(alcoholMl, "ml")} of alcohol a month`,
+  ];
+  return told.filter(Boolean).join("; ");
+}
+
+function waitWords(minutes: number): string {
+  return minutes >= 120 ? `${Math.round(minutes / 60)} h` : `${minutes} min`;
 }

@@ -58,6 +58,7 @@ const ACTS: Record<string, string> = {
   "pouch-refilled": "Pouch refilled from stock",
   "kept-for-one": "Kept for one person",
   quarantined: "Quarantined",
+  released: "Released from quarantine",
   "read-from-calendar": "Read from a calendar",
   "label-read": "Label read",
   "house-rules-changed": "House rules changed",
@@ -103,6 +104,7 @@ export function actName(act: string): string {
 export function actWord(entry: Schemas["LedgerEntry"]): string {
   const act = ACTS[entry.act] ?? capital(word(entry.act));
   if (entry.act === "undone") return `${act}: ${actName(String(entry.facts.act ?? ""))}`;
+  if (entry.facts.reason) return `${act}: ${entry.facts.reason}`;
   if (entry.act === "lifted-out" && entry.facts.for) return `${act} for ${entry.facts.for}`;
   if (entry.act === "discarded" && entry.facts.costPerUse !== undefined) {
     return `${act}, ${entry.facts.costPerUse} ${entry.facts.currency} a use`;

@@ -1,7 +1,11 @@
 import type { Schemas } from "../api/client";
+import { count } from "./codes";
+import { amount } from "./quantities";
 
 export type Matter = Schemas["MatterOfHouse"];
 export type Way = Schemas["Way"];
+export type OtherMatter = Schemas["OtherMatterOfHouse"];
+type OtherWay = Schemas["OtherWay"];
 
 /** Steps of a treatment as one says them. */
 const STEPS: Record<Way["steps"][number], string> = {
@@ -81,6 +85,10 @@ export const MATTERS: Record<Matter["matter"], MatterWords> = {
   },
   sponge: { title: "A foam sponge", things: ["foam sponge", "foam sponges"] },
   brushes: { title: "Brushes between two faces", things: ["brush or set", "brushes and sets"] },
+  washing: {
+    title: "Washing brushes after the job",
+    things: ["synthetic brush or set", "synthetic brushes and sets"],
+  },
 };
 
 /** Ways as they are called on the screen. */
@@ -101,4 +109,78 @@ export const WAYS: Record<string, string> = {
   dedicated: "One for each face",
   "second-set": "A second set",
   "quick-dry": "Quick-dry cleaner",
+  "soap-then-alcohol": "Mild soap, then alcohol",
+  "disinfecting-soap": "Disinfecting soap",
+  three: "Three a face",
+  two: "Two a face",
+  five: "Five a face",
+  eight: "Eight a face",
+  "not-in-flash": "By day outdoors, never in flash",
+  "always-under-base": "Under every base",
+  "by-the-artist": "You prepare the skin",
+  "client-prepared": "She comes prepared",
+  "labelled-jar": "A labelled jar",
+  "client-brings": "She brings or buys her own",
+  "small-tube": "A small tube is given",
+  "scrape-or-disposable": "Onto the palette, or a disposable",
+  "into-squeeze-bottles": "Into squeeze bottles",
+  small: "Small, filled often",
+  large: "20 to 30 ml",
+  six: "Six shades",
+  four: "Four shades",
+  "ten-of-one": "Ten of the main range",
+  never: "Never",
+  "after-washing": "Once it is washed",
+};
+
+/** What artists do in different ways beside cleaning. */
+export const OTHERS: Record<OtherMatter["matter"], string> = {
+  wands: "Mascara wands, one dip each",
+  "sun-filter": "Sun filter",
+  preparation: "Skin before you begin",
+  "touch-up": "Lip colour to take home",
+  dips: "Tubes with their own applicator",
+  refill: "How much a decant holds",
+  range: "Shades of a range you carry",
+  hand: "The back of the hand as a palette",
+};
+
+/** What the kit has of it. */
+export function otherThings({ matter, things }: OtherMatter): string | null {
+  if (matter === "dips")
+    return things === 0 ? "none in your kit" : `you have ${count(things, "tube")}`;
+  if (matter === "refill")
+    return things === 0 ? "you have no decants" : `you have ${count(things, "decant")}`;
+  if (matter === "range")
+    return things === 0 ? "you have no foundation" : `your largest has ${count(things, "shade")}`;
+  return null;
+}
+
+/** What one way takes of the bookings ahead: "42 wands", "310 ml and 12 pieces". */
+export function otherFigures(
+  matter: OtherMatter["matter"],
+  { code, pieces, ml }: OtherWay,
+): string {
+  if (matter === "wands") return count(pieces, "wand");
+  if (matter === "sun-filter")
+    return ml === 0 ? "no sunscreen" : `${amount(ml, "ml")} of sunscreen`;
+  if (matter === "touch-up") return pieces === 0 ? "no jars" : count(pieces, "jar");
+  if (matter === "preparation") {
+    return ml + pieces === 0
+      ? "nothing of it"
+      : `${amount(ml, "ml")} and ${count(pieces, "cotton round")}`;
+  }
+  return OTHER_MEANS[code] ?? "";
+}
+
+const OTHER_MEANS: Record<string, string> = {
+  "scrape-or-disposable": "the tube is never shared by its own applicator",
+  "into-squeeze-bottles": "an hour at the bench, then no disposable for each dip",
+  small: "fresh and light; filled for most jobs",
+  large: "filled rarely; heavier, and open for longer",
+  six: "the rest is mixed",
+  four: "lighter still; more is mixed",
+  "ten-of-one": "less mixing, more to carry",
+  never: "the palette is wiped between faces: 30 s",
+  "after-washing": "hands are washed anyway; no palette to wipe",
 };

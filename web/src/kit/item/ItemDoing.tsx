@@ -4,6 +4,7 @@ import { z } from "zod";
 import { useActs } from "../../api/acts";
 import type { Item } from "../../api/client";
 import { usePlaces } from "../../api/kit";
+import { Deciding } from "../../cleandown/Deciding";
 import { Happened } from "../../cleandown/Happened";
 import { DateField } from "../../parts/DateField";
 import { neededWord, quietly, typedDate, useTyped } from "../../parts/typed";
@@ -22,7 +23,17 @@ import { ReportIt } from "./ReportIt";
 import { UseIt } from "./UseIt";
 import { useMoving } from "./useMoving";
 
-type Asking = "use" | "move" | "discard" | "lend" | "part" | "report" | "want" | "correct" | null;
+type Asking =
+  | "use"
+  | "move"
+  | "discard"
+  | "lend"
+  | "part"
+  | "report"
+  | "want"
+  | "correct"
+  | "decide"
+  | null;
 
 /** What can be done with a thing. */
 export function ItemDoing({ item, holds }: { item: Item; holds: string | null }) {
@@ -92,6 +103,19 @@ export function ItemDoing({ item, holds }: { item: Item; holds: string | null })
       ) : (
         <Button onClick={() => setAsking("report")}>Report a problem</Button>
       )}
+      {item.cleanliness !== "contaminated" && (
+        <Button onClick={() => setAsking("decide")}>
+          {item.cleanliness === "quarantined" ? "Decide about it" : "Quarantine it"}
+        </Button>
+      )}
+      <a
+        href={`/api/cleaning-record?item=${item.id}`}
+        target="_blank"
+        rel="noreferrer"
+        className={buttonLook("bare")}
+      >
+        Its cleaning record
+      </a>
       <Happened work={{ items: [item] }} booking={null} face={null} />
       <Button onClick={() => setAsking("correct")}>Correct it</Button>
       <Button onClick={() => setAsking("discard")}>Discard it</Button>
@@ -103,6 +127,17 @@ export function ItemDoing({ item, holds }: { item: Item; holds: string | null })
       <CorrectIt key={item.version} item={item} open={asking === "correct"} onDone={close} />
       <WantIt item={item} open={asking === "want"} onDone={close} />
       <Discard item={item} open={asking === "discard"} onDone={close} />
+      <Sheet
+        title={`Decide about ${shortName(item)}`}
+        open={asking === "decide"}
+        onOpenChange={close}
+      >
+        <Deciding
+          item={item}
+          verdicts={item.cleanliness === "quarantined" ? ["release", "discard"] : ["quarantine"]}
+          onDone={close}
+        />
+      </Sheet>
     </div>
   );
 }

@@ -14,6 +14,7 @@ import gerula.core.booking.Travel;
 import gerula.core.booking.Zone;
 import gerula.core.kit.KindOfWork;
 import gerula.core.kit.product.Sensitivity;
+import gerula.core.rule.BrushPractice;
 import gerula.core.rule.Code;
 import gerula.core.rule.HouseRules;
 import gerula.core.shade.Undertone;
@@ -107,14 +108,12 @@ record AskedNeeds(Booking booking, NeedRules house, Map<UUID, String> ids) {
 
   private static Optional<NeedRules> house(Facts facts) {
     int reserve = facts.whole("reservePercent").orElse(HouseRules.USUAL.reservePercent());
-    NeedRules.Brushes brushes =
-        facts.code("brushes", NeedRules.Brushes.class).orElse(NeedRules.Brushes.SECOND_SET);
+    BrushPractice brushes =
+        facts.code("brushes", BrushPractice.class).orElse(BrushPractice.SECOND_SET);
     int wands = facts.whole("wands").orElse(NeedRules.USUAL_WANDS);
     boolean lifts = facts.flag("liftsPowder");
     boolean rests = facts.flag("restsHandOnPuff");
-    return facts
-        .faults()
-        .build("house", () -> new NeedRules(reserve, brushes, wands, lifts, rests));
+    return facts.faults().build("house", () -> NeedRules.of(reserve, brushes, wands, lifts, rests));
   }
 
   private static Optional<Face> face(Facts facts, Set<String> known, Map<UUID, String> ids) {

@@ -7,13 +7,13 @@ import gerula.core.booking.Face;
 import gerula.core.booking.Hair;
 import gerula.core.booking.Need;
 import gerula.core.booking.NeedReason;
-import gerula.core.booking.NeedRules;
 import gerula.core.booking.Needs;
 import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
 import gerula.core.booking.Travel;
 import gerula.core.kit.KindOfWork;
 import gerula.core.kit.product.Trait;
+import gerula.core.rule.BrushPractice;
 import gerula.core.rule.Reason;
 import gerula.core.shade.Undertone;
 import io.swagger.v3.oas.annotations.media.Content;
@@ -72,7 +72,7 @@ class NeedsController {
   /** Rules of the house that change the needs. */
   record ToldHouse(
       @Nullable Integer reservePercent,
-      NeedRules.@Nullable Brushes brushes,
+      @Nullable BrushPractice brushes,
       @Nullable Integer wands,
       boolean liftsPowder,
       boolean restsHandOnPuff) {}

@@ -211,6 +211,10 @@ class Cleaning {
         work.howUnknown(),
         drying,
         stopped,
+        all.stream()
+            .filter(one -> one.item().cleanliness() == Cleanliness.QUARANTINED)
+            .map(StoredItem::id)
+            .toList(),
         work.seconds(),
         work.handSeconds(),
         work.alcoholMl(),

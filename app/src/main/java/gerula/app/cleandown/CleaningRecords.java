@@ -49,6 +49,7 @@ final class CleaningRecords {
    * @param howUnknown of those treated, the ones of which nobody said how they were used
    * @param drying what is done with and not dry yet
    * @param stopped quarantined or contaminated: somebody has to decide
+   * @param quarantined those of them that may be released
    * @param seconds until everything may be used again
    * @param handSeconds how much of it is handwork
    * @param alcoholMl about how much goes into it
@@ -69,6 +70,7 @@ final class CleaningRecords {
       List<UUID> howUnknown,
       List<Dries> drying,
       List<UUID> stopped,
+      List<UUID> quarantined,
       int seconds,
       int handSeconds,
       int alcoholMl,

@@ -23,10 +23,12 @@ import org.springframework.web.bind.annotation.RestController;
 class RecordController {
 
   private final RecordPrints prints;
+  private final ClientCards cards;
   private final HeavyWork heavy;
 
-  RecordController(RecordPrints prints, HeavyWork heavy) {
+  RecordController(RecordPrints prints, ClientCards cards, HeavyWork heavy) {
     this.prints = prints;
+    this.cards = cards;
     this.heavy = heavy;
   }
 
@@ -86,6 +88,22 @@ class RecordController {
         "inline; filename=\"gerula-notice.pdf\"",
         heavy.inTurn(
             who, HeavyWork.Length.SHORT, () -> prints.notice(who, id, item, since, words, paper)));
+  }
+
+  /**
+   * A short card that tells a client what she will see done, as PDF.
+   *
+   * @param words the artist's own; left out: what follows from the house rules
+   */
+  @GetMapping(path = "/api/client-card", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> clientCard(
+      @AuthenticationPrincipal SignedIn who,
+      @RequestParam(defaultValue = "") @Size(max = 2000, message = "At most 2,000 characters.")
+          String words,
+      @RequestParam(defaultValue = "a4") PaperFormat paper) {
+    return answer(
+        "inline; filename=\"gerula-client-card.pdf\"",
+        heavy.inTurn(who, HeavyWork.Length.SHORT, () -> cards.print(who, words, paper)));
   }
 
   private static ResponseEntity<byte[]> answer(String disposition, byte[] body) {

@@ -17,6 +17,7 @@ import gerula.core.rule.FeltPractice;
 import gerula.core.rule.PencilPractice;
 import gerula.core.rule.PowderPractice;
 import gerula.core.rule.Practices;
+import gerula.core.rule.PracticesBuilder;
 import gerula.core.rule.SoftPencilPractice;
 import gerula.core.rule.SpongePractice;
 import io.swagger.v3.oas.annotations.media.Content;
@@ -145,7 +146,15 @@ class TreatmentController {
         .build(
             facts.at("sprayPercent"),
             () ->
-                new Practices(
-                    usual.palettes(), powder, pencil, soft, felt, bullet, sponge, brushes, spray));
+                PracticesBuilder.builder(usual)
+                    .powder(powder)
+                    .pencil(pencil)
+                    .softTwistUp(soft)
+                    .felt(felt)
+                    .bullet(bullet)
+                    .sponge(sponge)
+                    .brushes(brushes)
+                    .sprayPercent(spray)
+                    .build());
   }
 }

@@ -9,15 +9,24 @@ import gerula.core.dates.HouseLimit;
 import gerula.core.rule.BrushPractice;
 import gerula.core.rule.BulletPractice;
 import gerula.core.rule.Code;
+import gerula.core.rule.DipPractice;
 import gerula.core.rule.FeltPractice;
+import gerula.core.rule.HandPractice;
 import gerula.core.rule.HouseRules;
 import gerula.core.rule.PalettePractice;
 import gerula.core.rule.PencilPractice;
 import gerula.core.rule.PowderPractice;
 import gerula.core.rule.Practices;
+import gerula.core.rule.PreparationPractice;
+import gerula.core.rule.RangePractice;
+import gerula.core.rule.RefillPractice;
 import gerula.core.rule.School;
 import gerula.core.rule.SoftPencilPractice;
 import gerula.core.rule.SpongePractice;
+import gerula.core.rule.SunPractice;
+import gerula.core.rule.TouchUpPractice;
+import gerula.core.rule.WandPractice;
+import gerula.core.rule.WashingPractice;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -89,6 +98,15 @@ class HouseController {
       @Nullable BulletPractice bullet,
       @Nullable SpongePractice sponge,
       @Nullable BrushPractice brushes,
+      @Nullable WashingPractice washing,
+      @Nullable DipPractice dips,
+      @Nullable HandPractice hand,
+      @Nullable SunPractice sunFilter,
+      @Nullable PreparationPractice preparation,
+      @Nullable TouchUpPractice touchUp,
+      @Nullable RefillPractice refill,
+      @Nullable RangePractice range,
+      @Nullable WandPractice wands,
       @Nullable Integer sprayPercent) {
 
     Practices toPractices(Faults faults) {
@@ -104,6 +122,15 @@ class HouseController {
           or(bullet, Practices.USUAL.bullet()),
           or(sponge, Practices.USUAL.sponge()),
           or(brushes, Practices.USUAL.brushes()),
+          or(washing, Practices.USUAL.washing()),
+          or(dips, Practices.USUAL.dips()),
+          or(hand, Practices.USUAL.hand()),
+          or(sunFilter, Practices.USUAL.sunFilter()),
+          or(preparation, Practices.USUAL.preparation()),
+          or(touchUp, Practices.USUAL.touchUp()),
+          or(refill, Practices.USUAL.refill()),
+          or(range, Practices.USUAL.range()),
+          or(wands, Practices.USUAL.wands()),
           spray);
     }
 

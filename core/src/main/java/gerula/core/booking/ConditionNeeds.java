@@ -5,6 +5,7 @@ import static gerula.core.kit.product.ProductClass.*;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
+import gerula.core.rule.SunPractice;
 import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
@@ -177,7 +178,8 @@ final class ConditionNeeds {
    * House rule by default: sun protection by day outdoors, none where flash would bounce off it.
    */
   private void daylight(NeedReason why) {
-    if (!party.is(Condition.FLASH)) {
+    boolean isThereAlready = party.house().sunFilter() == SunPractice.ALWAYS_UNDER_BASE;
+    if (!party.is(Condition.FLASH) && !isThereAlready) {
       party
           .with(Service.BASE)
           .forEach(

@@ -3,6 +3,7 @@ package gerula.core.booking;
 import static gerula.core.kit.product.ProductClass.*;
 
 import gerula.core.kit.product.ProductClass;
+import gerula.core.rule.TouchUpPractice;
 import java.util.function.ToIntFunction;
 
 /** Disposables: the usual counts of common practice, for all faces together. */
@@ -85,7 +86,9 @@ final class CountedNeeds {
         count(service, FACE_TISSUE, 4);
       }
       case TOUCH_UP_KIT -> {
-        once(TOUCH_UP_JAR, 1);
+        if (party.house().touchUp() == TouchUpPractice.LABELLED_JAR) {
+          once(TOUCH_UP_JAR, 1);
+        }
         once(ZIP_BAGS, 1);
         once(LABEL, 1);
         once(CARD, 1);

@@ -1,7 +1,12 @@
 package gerula.core.booking;
 
-import gerula.core.rule.Code;
+import gerula.core.rule.BrushPractice;
 import gerula.core.rule.HouseRules;
+import gerula.core.rule.PowderPractice;
+import gerula.core.rule.Practices;
+import gerula.core.rule.PreparationPractice;
+import gerula.core.rule.SunPractice;
+import gerula.core.rule.TouchUpPractice;
 
 /**
  * What of the house's rules changes what a booking needs.
@@ -11,17 +16,19 @@ import gerula.core.rule.HouseRules;
  * @param wands mascara wands a face, 1 to 8
  * @param liftsPowder whether powder is lifted onto a puff and never touched in its pan
  * @param restsHandOnPuff whether a puff keeps the hand off the face
+ * @param sunFilter where one is put on
+ * @param preparation who prepares the skin
+ * @param touchUp what lip colour a face takes home
  */
 public record NeedRules(
-    int reservePercent, Brushes brushes, int wands, boolean liftsPowder, boolean restsHandOnPuff) {
-
-  /** How brushes are turned over between faces. */
-  public enum Brushes implements Code {
-    /** A set a face, as long as there are sets. */
-    SECOND_SET,
-    /** The same set again, cleaned with what dries in a minute. */
-    QUICK_DRY
-  }
+    int reservePercent,
+    BrushPractice brushes,
+    int wands,
+    boolean liftsPowder,
+    boolean restsHandOnPuff,
+    SunPractice sunFilter,
+    PreparationPractice preparation,
+    TouchUpPractice touchUp) {
 
   /** Common practice. */
   public static final int USUAL_WANDS = 3;
@@ -34,7 +41,35 @@ public record NeedRules(
     }
   }
 
+  /** Of a house that otherwise does as most do. */
+  public static NeedRules of(
+      int reservePercent,
+      BrushPractice brushes,
+      int wands,
+      boolean liftsPowder,
+      boolean restsHandOnPuff) {
+    Practices usual = Practices.USUAL;
+    return new NeedRules(
+        reservePercent,
+        brushes,
+        wands,
+        liftsPowder,
+        restsHandOnPuff,
+        usual.sunFilter(),
+        usual.preparation(),
+        usual.touchUp());
+  }
+
   public static NeedRules of(HouseRules house) {
-    return new NeedRules(house.reservePercent(), Brushes.SECOND_SET, USUAL_WANDS, false, false);
+    Practices practices = house.practices();
+    return new NeedRules(
+        house.reservePercent(),
+        practices.brushes(),
+        practices.wands().wands(),
+        practices.powder() == PowderPractice.NEVER_TOUCH_PAN,
+        false,
+        practices.sunFilter(),
+        practices.preparation(),
+        practices.touchUp());
   }
 }

@@ -1,6 +1,7 @@
 package gerula.core.booking;
 
 import gerula.core.kit.KindOfWork;
+import gerula.core.rule.PreparationPractice;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.EnumSet;
@@ -23,6 +24,9 @@ record Party(Booking booking, NeedRules house) {
     all.addAll(face.services());
     if (is(Condition.LONG_DAY) && !all.isEmpty()) {
       all.add(isOnSet() ? Service.STAND_BY : Service.TOUCH_UP_KIT);
+    }
+    if (house.preparation() == PreparationPractice.CLIENT_PREPARED) {
+      all.remove(Service.SKIN_PREPARATION);
     }
     if (is(Condition.CHILDREN)) {
       all.remove(Service.LASHES);

@@ -3,6 +3,7 @@ package gerula.core.booking;
 import static gerula.core.kit.product.ProductClass.*;
 
 import gerula.core.kit.product.Trait;
+import gerula.core.rule.SunPractice;
 
 /**
  * What a service takes of the products themselves, a face, day and look. Common practice, usual
@@ -51,6 +52,10 @@ final class ServiceNeeds {
       }
       case BASE -> {
         needs.usual(FOUNDATION).suiting(face.depth(), BASE_REACH);
+        if (party.house().sunFilter() == SunPractice.ALWAYS_UNDER_BASE
+            && !party.is(Condition.FLASH)) {
+          needs.ml(SUNSCREEN, 1);
+        }
         needs
             .ml(CONCEALER, "under-eyes", 0.1)
             .suiting(face.depth(), CONCEALER_REACH)

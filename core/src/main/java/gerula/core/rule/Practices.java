@@ -20,6 +20,15 @@ public record Practices(
     BulletPractice bullet,
     SpongePractice sponge,
     BrushPractice brushes,
+    WashingPractice washing,
+    DipPractice dips,
+    HandPractice hand,
+    SunPractice sunFilter,
+    PreparationPractice preparation,
+    TouchUpPractice touchUp,
+    RefillPractice refill,
+    RangePractice range,
+    WandPractice wands,
     int sprayPercent) {
 
   /** What most houses do. Common practice. */
@@ -33,6 +42,15 @@ public record Practices(
           BulletPractice.SCRAPE_ONLY,
           SpongePractice.SINGLE_USE,
           BrushPractice.SECOND_SET,
+          WashingPractice.SOAP_THEN_ALCOHOL,
+          DipPractice.SCRAPE_OR_DISPOSABLE,
+          HandPractice.NEVER,
+          SunPractice.NOT_IN_FLASH,
+          PreparationPractice.BY_THE_ARTIST,
+          TouchUpPractice.LABELLED_JAR,
+          RefillPractice.SMALL,
+          RangePractice.SIX,
+          WandPractice.THREE,
           70);
 
   public Practices {
@@ -66,6 +84,15 @@ public record Practices(
         word(codes, "bullet", USUAL.bullet),
         word(codes, "sponge", USUAL.sponge),
         word(codes, "brushes", USUAL.brushes),
+        word(codes, "washing", USUAL.washing),
+        word(codes, "dips", USUAL.dips),
+        word(codes, "hand", USUAL.hand),
+        word(codes, "sunFilter", USUAL.sunFilter),
+        word(codes, "preparation", USUAL.preparation),
+        word(codes, "touchUp", USUAL.touchUp),
+        word(codes, "refill", USUAL.refill),
+        word(codes, "range", USUAL.range),
+        word(codes, "wands", USUAL.wands),
         codes.containsKey("sprayPercent")
             ? Integer.parseInt(codes.get("sprayPercent"))
             : USUAL.sprayPercent);
@@ -89,6 +116,15 @@ public record Practices(
     codes.put("bullet", bullet.code());
     codes.put("sponge", sponge.code());
     codes.put("brushes", brushes.code());
+    codes.put("washing", washing.code());
+    codes.put("dips", dips.code());
+    codes.put("hand", hand.code());
+    codes.put("sunFilter", sunFilter.code());
+    codes.put("preparation", preparation.code());
+    codes.put("touchUp", touchUp.code());
+    codes.put("refill", refill.code());
+    codes.put("range", range.code());
+    codes.put("wands", wands.code());
     codes.put("sprayPercent", Integer.toString(sprayPercent));
     return codes;
   }

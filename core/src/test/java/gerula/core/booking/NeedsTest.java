@@ -1,11 +1,15 @@
 package gerula.core.booking;
 
+import static gerula.core.booking.GivenBooking.booking;
+import static gerula.core.booking.GivenBooking.face;
+import static gerula.core.booking.GivenBooking.faces;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gerula.core.kit.KindOfWork;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.kit.product.Trait;
+import gerula.core.rule.BrushPractice;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -16,7 +20,6 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -25,7 +28,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** Common practice; the amounts marked as estimates there are from memory. */
 class NeedsTest {
 
-  private static final LocalDate FIRST = LocalDate.of(2031, 4, 17);
+  private static final LocalDate FIRST = GivenBooking.FIRST;
 
   /** Each service with all it brings, for one face of depth 5 on one day. */
   @ParameterizedTest
@@ -119,14 +122,14 @@ class NeedsTest {
   @ParameterizedTest
   @CsvSource({"1, 2, 2", "6, 2, 2", "7, 3, 3", "12, 3, 3"})
   void aQuickDryHouseTakesTwoSetsAndFromSevenFacesOnThree(int faces, int least, int most) {
-    NeedRules house = new NeedRules(20, NeedRules.Brushes.QUICK_DRY, 3, false, false);
+    NeedRules house = NeedRules.of(20, BrushPractice.QUICK_DRY, 3, false, false);
     Need sets = one(Needs.of(booking(1, Set.of(), faces(faces, Service.BASE)), house), "brush-set");
     assertThat(sets.amount()).isEqualTo(new Need.Shared(least, most));
   }
 
   @Test
   void theHouseSaysHowManyWandsAFaceTakesAndWhatPowderCosts() {
-    NeedRules house = new NeedRules(0, NeedRules.Brushes.SECOND_SET, 8, true, true);
+    NeedRules house = NeedRules.of(0, BrushPractice.SECOND_SET, 8, true, true);
     Set<String> told =
         told(Needs.of(booking(1, Set.of(), face(5, Service.MASCARA, Service.POWDER)), house));
     assertThat(told).contains("wand 9", "cotton-round 3", "puff 3");
@@ -497,26 +500,6 @@ class NeedsTest {
     Booking booking =
         new Booking(UUID.randomUUID(), "job", kind, FIRST, FIRST, conditions, null, List.of(faces));
     return Needs.of(booking, HouseRules.USUAL);
-  }
-
-  private static Booking booking(int days, Set<Condition> conditions, Face... faces) {
-    return new Booking(
-        UUID.randomUUID(),
-        "job",
-        null,
-        FIRST,
-        FIRST.plusDays(days - 1),
-        conditions,
-        null,
-        List.of(faces));
-  }
-
-  private static Face face(double depth, Service... services) {
-    return Face.of(UUID.randomUUID(), "face", depth, SkinType.NORMAL, Set.of(services));
-  }
-
-  private static Face[] faces(int many, Service... services) {
-    return IntStream.range(0, many).mapToObj(i -> face(5, services)).toArray(Face[]::new);
   }
 
   private static Need one(List<Need> needs, String code) {

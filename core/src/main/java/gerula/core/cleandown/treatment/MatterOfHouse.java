@@ -1,6 +1,7 @@
 package gerula.core.cleandown.treatment;
 
 import gerula.core.cleandown.Contact;
+import gerula.core.cleandown.brushes.BrushRun;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.Form;
@@ -29,6 +30,9 @@ public record MatterOfHouse(Matter matter, List<UUID> items, String holds, List<
    *
    * @param steps of one thing; none where it does not go from face to face
    * @param handSeconds of all of the kit's together
+   * @param turnoverSeconds of hands after one face, or after a day's job of one set of brushes
+   * @param alcoholMl about how much alcohol goes into it in a month
+   * @param lost about how many are kept for one, given away or thrown out in a month
    * @param readyAfterMinutes how long one waits; null where it is not used on the next face
    */
   public record Way(
@@ -36,6 +40,9 @@ public record MatterOfHouse(Matter matter, List<UUID> items, String holds, List<
       Outcome outcome,
       List<Step> steps,
       int handSeconds,
+      int turnoverSeconds,
+      int alcoholMl,
+      int lost,
       @Nullable Integer readyAfterMinutes,
       List<TreatmentFinding> findings) {
     public Way {
@@ -54,7 +61,7 @@ public record MatterOfHouse(Matter matter, List<UUID> items, String holds, List<
    *
    * @param kit what is kept for one person does not count
    */
-  public static List<MatterOfHouse> of(Collection<Item> kit, Practices house) {
+  public static List<MatterOfHouse> of(Collection<Item> kit, Practices house, Pace pace) {
     Map<Matter, List<UUID>> concerned = new EnumMap<>(Matter.class);
     for (Item item : kit) {
       if (item.forWhom() instanceof ForWhom.Everybody && !item.isDiscarded()) {
@@ -65,7 +72,7 @@ public record MatterOfHouse(Matter matter, List<UUID> items, String holds, List<
       }
     }
     return Arrays.stream(Matter.values())
-        .map(matter -> of(matter, concerned.getOrDefault(matter, List.of()), house))
+        .map(matter -> of(matter, concerned.getOrDefault(matter, List.of()), house, pace))
         .toList();
   }
 
@@ -80,22 +87,25 @@ public record MatterOfHouse(Matter matter, List<UUID> items, String holds, List<
         && item.product().classes().contains(ProductClass.BROW_PENCIL);
   }
 
-  private static MatterOfHouse of(Matter matter, List<UUID> items, Practices house) {
+  private static MatterOfHouse of(Matter matter, List<UUID> items, Practices house, Pace pace) {
     Form form = matter.forms().iterator().next();
     List<Way> ways = new ArrayList<>();
     matter
+        .choice()
         .ways(house)
-        .forEach((code, practices) -> ways.add(way(code, form, items.size(), practices)));
-    return new MatterOfHouse(matter, items, matter.of(house).code(), ways);
+        .forEach(
+            (code, practices) -> ways.add(way(code, matter, form, items.size(), practices, pace)));
+    return new MatterOfHouse(matter, items, matter.choice().of(house).code(), ways);
   }
 
-  private static Way way(Code code, Form form, int many, Practices practices) {
+  private static Way way(
+      Code code, Matter matter, Form form, int many, Practices practices, Pace pace) {
     Treatment treatment =
         Treatment.of(
                 new Treated(
                     form,
                     Contact.How.DIRECT,
-                    Moment.BETWEEN_FACES,
+                    matter.moment(),
                     null,
                     false,
                     false,
@@ -103,13 +113,28 @@ public record MatterOfHouse(Matter matter, List<UUID> items, String holds, List<
                     false,
                     practices))
             .orElseThrow();
-    int seconds = treatment.steps().stream().mapToInt(Handwork::seconds).sum();
+    int seconds =
+        treatment.steps().stream().mapToInt(step -> Handwork.seconds(step, brushes(form))).sum();
+    double aFace = many == 0 ? 0 : pace.aFace(matter);
+    double aMonth = aFace * pace.facesAMonth();
+    long sprays = treatment.steps().stream().filter(Step::takesAlcohol).count();
     return new Way(
         code.code(),
         treatment.outcome(),
         treatment.steps(),
         seconds * many,
+        (int) Math.round(seconds * aFace),
+        (int) Math.round(sprays * aMonth),
+        treatment.outcome().isReusable() ? 0 : (int) Math.round(aMonth),
         treatment.readyAfterMinutes(),
         treatment.findings());
+  }
+
+  /** Brushes are told by the set, as they are used. */
+  private static int brushes(Form form) {
+    return switch (form) {
+      case BRUSH_SYNTHETIC, BRUSH_NATURAL, BRUSH_DUO_FIBRE -> BrushRun.USUAL_BRUSHES;
+      default -> 1;
+    };
   }
 }

@@ -10,6 +10,7 @@ import gerula.core.rule.FeltPractice;
 import gerula.core.rule.PencilPractice;
 import gerula.core.rule.SoftPencilPractice;
 import gerula.core.rule.SpongePractice;
+import gerula.core.rule.WashingPractice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -58,7 +59,10 @@ final class UsualTreatment {
   private static @Nullable Draft tool(Treated one) {
     return switch (one.form()) {
       case LASHES, SINGLE_USE -> DISCARD;
-      case BRUSH_SYNTHETIC -> brush(one, WASH, RINSE, SPRAY, LAY_FLAT, WIPE_HANDLE);
+      case BRUSH_SYNTHETIC ->
+          one.house().washing() == WashingPractice.SOAP_THEN_ALCOHOL
+              ? brush(one, WASH, RINSE, SPRAY, LAY_FLAT, WIPE_HANDLE)
+              : brush(one, WASH, RINSE, LAY_FLAT, WIPE_HANDLE);
       case BRUSH_NATURAL, BRUSH_DUO_FIBRE -> brush(one, SHAMPOO, RINSE, LAY_FLAT, WIPE_HANDLE);
       case FOAM_SPONGE -> sponge(one.house().sponge());
       case FABRIC_PUFF, TEXTILE -> Draft.treat(LAUNDER);

@@ -1,6 +1,7 @@
 package gerula.core.cleandown.treatment;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import gerula.core.kit.Given;
 import gerula.core.kit.item.ForWhom;
@@ -11,6 +12,7 @@ import gerula.core.rule.FeltPractice;
 import gerula.core.rule.Practices;
 import gerula.core.rule.PracticesBuilder;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
@@ -18,6 +20,45 @@ import org.junit.jupiter.api.Test;
 class MatterOfHouseTest {
 
   private static final UUID STORE = new UUID(3, 1);
+  private static final Pace UNKNOWN = Pace.of(0, 0, Map.of());
+
+  /** Four powders a face and twelve faces a month, until somebody records more: from memory. */
+  @Test
+  void eachWayIsToldForATurnoverAndForAMonth() {
+    List<Item> kit = List.of(thing(ProductClass.FACE_POWDER, Form.PRESSED_POWDER));
+    MatterOfHouse.Way spray = matter(Matter.POWDER, kit, Practices.USUAL).ways().getFirst();
+    assertThat(spray.turnoverSeconds()).isEqualTo(8);
+    assertThat(spray.alcoholMl()).isEqualTo(48);
+    assertThat(spray.lost()).isZero();
+    MatterOfHouse.Way bullet =
+        matter(
+                Matter.BULLET,
+                List.of(thing(ProductClass.LIP_COLOUR, Form.LIPSTICK_BULLET)),
+                Practices.USUAL)
+            .ways()
+            .getFirst();
+    assertThat(bullet.outcome()).isEqualTo(Outcome.ONE_PERSON);
+    assertThat(bullet.lost()).isEqualTo(12);
+    assertThat(matter(Matter.POWDER, List.of(), Practices.USUAL).ways().getFirst().alcoholMl())
+        .isZero();
+    Pace recorded = Pace.of(30, 61, Map.of(Form.PRESSED_POWDER, 60, Form.CREAM, 900));
+    assertThat(recorded.isAssumed()).isFalse();
+    assertThat(recorded.facesAMonth()).isCloseTo(15, within(0.1));
+    assertThat(recorded.aFace(Matter.POWDER)).isEqualTo(2);
+    assertThat(recorded.aFace(Matter.PENCIL)).isEqualTo(2);
+    assertThat(Pace.of(4, 90, Map.of(Form.PRESSED_POWDER, 60)).isAssumed()).isTrue();
+  }
+
+  @Test
+  void aDisinfectingSoapSavesTheAlcoholOfWashing() {
+    List<Item> kit = List.of(thing(ProductClass.BRUSH_SET, Form.BRUSH_SYNTHETIC));
+    MatterOfHouse washing = matter(Matter.WASHING, kit, Practices.USUAL);
+    assertThat(washing.ways().getFirst().steps()).contains(Step.SPRAY);
+    assertThat(washing.ways().getLast().steps()).contains(Step.WASH).doesNotContain(Step.SPRAY);
+    assertThat(washing.ways().getFirst().turnoverSeconds())
+        .isGreaterThan(washing.ways().getLast().turnoverSeconds());
+    assertThat(washing.ways().getLast().alcoholMl()).isZero();
+  }
 
   @Test
   void eachWayIsToldWithItsStepsAndFiguresForTheKit() {
@@ -68,7 +109,7 @@ class MatterOfHouseTest {
             .felt(FeltPractice.SOAK_TIP)
             .sprayPercent(99)
             .build();
-    List<MatterOfHouse> all = MatterOfHouse.of(List.of(), house);
+    List<MatterOfHouse> all = MatterOfHouse.of(List.of(), house, UNKNOWN);
     assertThat(all).extracting(MatterOfHouse::matter).containsExactly(Matter.values());
     for (MatterOfHouse one : all) {
       assertThat(one.ways()).extracting(MatterOfHouse.Way::code).contains(one.holds());
@@ -82,7 +123,7 @@ class MatterOfHouseTest {
   }
 
   private static MatterOfHouse matter(Matter matter, List<Item> kit, Practices house) {
-    return MatterOfHouse.of(kit, house).stream()
+    return MatterOfHouse.of(kit, house, UNKNOWN).stream()
         .filter(one -> one.matter() == matter)
         .findFirst()
         .orElseThrow();
