@@ -74,7 +74,7 @@ export function CleanDownView() {
         {stopped.length > 0 && (
           <>
             <Counted to="#stopped" state="stop">
-              {count(stopped.length, "item")}
+              {capital(count(stopped.length, "item"))}
             </Counted>{" "}
             must not be used until you decide.
           </>

@@ -218,7 +218,7 @@ function figures(way: Way, many: number): string {
   if (steps.includes("to-dirty-holder")) return "the next face takes another set";
   const told = [
     readyAfterMinutes ? `ready after ${waitWords(readyAfterMinutes)}` : "ready at once",
-    turnoverSeconds > 0 && `${duration(turnoverSeconds)} of work each time`,
+    turnoverSeconds > 0 && `${duration(turnoverSeconds)} of work a turnover`,
     alcoholMl > 0 && `${amount(alcoholMl, "ml")} of alcohol a month`,
   ];
   return told.filter(Boolean).join("; ");

@@ -40,6 +40,7 @@ import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.jooq.Result;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -57,9 +58,22 @@ public class BookingStore {
 
   /** All bookings, the earliest first. */
   public List<StoredBooking> all() {
+    return some(DSL.noCondition(), DSL.noCondition());
+  }
+
+  /** These, as far as they are still there, the earliest first. */
+  public List<StoredBooking> of(Collection<UUID> ids) {
+    UUID[] some = ids.stream().distinct().toArray(UUID[]::new);
+    return some.length == 0
+        ? List.of()
+        : some(BOOKING.ID.eq(DSL.any(some)), FACE.BOOKING_ID.eq(DSL.any(some)));
+  }
+
+  private List<StoredBooking> some(org.jooq.Condition which, org.jooq.Condition whose) {
     Map<UUID, Result<FaceRecord>> faces =
-        sql.selectFrom(FACE).orderBy(FACE.POSITION).fetchGroups(FACE.BOOKING_ID);
+        sql.selectFrom(FACE).where(whose).orderBy(FACE.POSITION).fetchGroups(FACE.BOOKING_ID);
     return sql.selectFrom(BOOKING)
+        .where(which)
         .orderBy(BOOKING.FIRST_DAY, BOOKING.CALL_TIME, BOOKING.TITLE, BOOKING.ID)
         .fetch(
             row ->

@@ -1,5 +1,7 @@
 package gerula.app.cleandown;
 
+import static gerula.app.tables.Tables.CONTACT;
+
 import gerula.app.booking.BookingStore;
 import gerula.app.booking.StoredBooking;
 import gerula.app.kit.DrawnItem;
@@ -24,10 +26,10 @@ import gerula.core.kit.PersonRef;
 import gerula.core.kit.item.Cleanliness;
 import java.time.Instant;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -111,18 +113,24 @@ class Traces {
         () -> {
           kit.existing(item);
           Reach reach = Tracing.from(item, since, log);
-          Map<UUID, Optional<Booking>> known = new HashMap<>();
+          Map<UUID, Booking> known =
+              bookings
+                  .of(
+                      reach.faces().stream()
+                          .map(Reach.ReachedFace::booking)
+                          .filter(Objects::nonNull)
+                          .toList())
+                  .stream()
+                  .map(StoredBooking::booking)
+                  .collect(Collectors.toMap(Booking::id, one -> one));
           return new ReachView(
               reach.faces().stream().map(face -> face(face, known)).toList(), items(reach.items()));
         });
   }
 
-  private FaceReached face(Reach.ReachedFace face, Map<UUID, Optional<Booking>> known) {
+  private FaceReached face(Reach.ReachedFace face, Map<UUID, Booking> known) {
     UUID id = face.booking();
-    Optional<Booking> booking =
-        id == null
-            ? Optional.empty()
-            : known.computeIfAbsent(id, one -> bookings.find(one).map(StoredBooking::booking));
+    Optional<Booking> booking = Optional.ofNullable(known.get(id));
     return new FaceReached(
         name(face, booking),
         face.person(),
@@ -148,14 +156,14 @@ class Traces {
 
   private List<ItemReached> items(List<ReachedItem> reached) {
     Map<UUID, StoredItem> stored = stored(reached.stream().map(ReachedItem::item).toList());
-    KitViews now = views.now();
+    Map<UUID, DrawnItem> drawn = drawn(stored);
     return reached.stream()
         .filter(one -> stored.containsKey(one.item()))
         .map(
             one -> {
               StoredItem thing = stored.get(one.item());
               return new ItemReached(
-                  DrawnItem.of(thing.item(), now),
+                  drawn.get(one.item()),
                   thing.item().now(),
                   thing.item().cleanliness(),
                   one.from(),
@@ -163,6 +171,12 @@ class Traces {
                   one.through());
             })
         .toList();
+  }
+
+  private Map<UUID, DrawnItem> drawn(Map<UUID, StoredItem> stored) {
+    KitViews now = views.now();
+    return stored.values().stream()
+        .collect(Collectors.toMap(StoredItem::id, one -> DrawnItem.of(one.item(), now)));
   }
 
   private Map<UUID, StoredItem> stored(Collection<UUID> ids) {
@@ -196,10 +210,9 @@ class Traces {
         () -> {
           List<Contact> all = contacts.ofPerson(person, since);
           Map<UUID, StoredItem> stored = stored(all.stream().map(Contact::item).toList());
-          Map<UUID, List<GivenTreatment>> done =
-              treatments.doneSince(stored.keySet(), since).stream()
-                  .collect(Collectors.groupingBy(GivenTreatment::item));
-          KitViews now = views.now();
+          Map<UUID, GivenTreatment> done =
+              treatments.firstAfter(CONTACT.PERSON_ID.eq(person).and(CONTACT.AT.ge(since)));
+          Map<UUID, DrawnItem> drawn = drawn(stored);
           return new TouchedView(
               all.stream()
                   .filter(one -> stored.containsKey(one.item()))
@@ -208,18 +221,17 @@ class Traces {
                           touched(
                               one,
                               stored.get(one.item()),
-                              done.getOrDefault(one.item(), List.of()),
-                              now))
+                              done.get(one.id()),
+                              drawn.get(one.item())))
                   .toList());
         });
   }
 
   private static Touched touched(
-      Contact contact, StoredItem stored, List<GivenTreatment> done, KitViews now) {
-    Optional<GivenTreatment> since =
-        done.stream().filter(one -> !one.begunAt().isBefore(contact.at())).findFirst();
+      Contact contact, StoredItem stored, @Nullable GivenTreatment done, DrawnItem drawn) {
+    Optional<GivenTreatment> since = Optional.ofNullable(done);
     return new Touched(
-        DrawnItem.of(stored.item(), now),
+        drawn,
         stored.item().now(),
         stored.item().cleanliness(),
         contact.how(),

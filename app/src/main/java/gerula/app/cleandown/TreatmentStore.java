@@ -1,5 +1,6 @@
 package gerula.app.cleandown;
 
+import static gerula.app.tables.Tables.CONTACT;
 import static gerula.app.tables.Tables.TREATMENT;
 
 import gerula.app.tables.tables.records.TreatmentRecord;
@@ -11,6 +12,7 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jooq.Condition;
@@ -93,6 +95,26 @@ public class TreatmentStore {
             .ITEM_ID
             .eq(DSL.any(items.stream().distinct().toArray(UUID[]::new)))
             .and(TREATMENT.DONE_AT.ge(since)));
+  }
+
+  /** Of each of these contacts the first treatment of its thing that was begun after it. */
+  Map<UUID, GivenTreatment> firstAfter(Condition which) {
+    var after =
+        DSL.lateral(
+                DSL.selectFrom(TREATMENT)
+                    .where(TREATMENT.ITEM_ID.eq(CONTACT.ITEM_ID))
+                    .and(TREATMENT.BEGUN_AT.ge(CONTACT.AT))
+                    .and(TREATMENT.DONE_AT.isNotNull())
+                    .orderBy(TREATMENT.BEGUN_AT, TREATMENT.ID)
+                    .limit(1))
+            .as(TREATMENT.getName());
+    return sql.select(CONTACT.ID)
+        .select(after.fields())
+        .from(CONTACT)
+        .crossJoin(after)
+        .where(which)
+        .fetchMap(
+            row -> row.get(CONTACT.ID), row -> treatment(row.into(after.fields()).into(TREATMENT)));
   }
 
   List<GivenTreatment> some(Condition which) {

@@ -36,6 +36,16 @@ public final class Tracing {
   /** What touches a face within so many hours touches it at one sitting. */
   public static final Duration SITTING = Duration.ofHours(12);
 
+  /** The shorter chain first; of equally long ones always the same. */
+  private static final Comparator<List<UUID>> BY_CHAIN =
+      (one, other) -> {
+        int order = Integer.compare(one.size(), other.size());
+        for (int i = 0; order == 0 && i < one.size(); i++) {
+          order = one.get(i).compareTo(other.get(i));
+        }
+        return order;
+      };
+
   private final ContactLog log;
   private final UUID start;
   private final Map<UUID, List<ReachedItem>> carrying = new LinkedHashMap<>();
@@ -48,7 +58,8 @@ public final class Tracing {
 
   /** Whom a thing reached from a moment on, and through what. */
   public static Reach from(UUID item, Instant since, ContactLog log) {
-    Tracing tracing = new Tracing(log, item);
+    // What touched a face at the same sitting may have done so shortly before.
+    Tracing tracing = new Tracing(new RememberedLog(log, since.minus(SITTING)), item);
     List<ReachedItem> next =
         tracing.carry(List.of(new ReachedItem(item, since, null, List.of(item))));
     while (!next.isEmpty()) {
@@ -86,7 +97,7 @@ public final class Tracing {
   private static List<ReachedItem> earliest(List<ReachedItem> reached) {
     return reached.stream()
         .sorted(
-            Comparator.comparing(ReachedItem::from).thenComparing(one -> one.through().toString()))
+            Comparator.comparing(ReachedItem::from).thenComparing(ReachedItem::through, BY_CHAIN))
         .toList();
   }
 
@@ -237,7 +248,7 @@ public final class Tracing {
       Comparator.comparing(ReachedFace::afterTreatment)
           .thenComparing(face -> face.through().size())
           .thenComparing(ReachedFace::at)
-          .thenComparing(face -> face.through().toString());
+          .thenComparing(ReachedFace::through, BY_CHAIN);
 
   /** It touched them too, but what clung to it was taken away before. */
   private void afterTreatment(Instant since) {
