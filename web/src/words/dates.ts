@@ -140,12 +140,12 @@ export function clockOf(instant: string | number, zone: string): string {
   }).format(new Date(instant));
 }
 
-/** "04:40", of another day than now "Fri 18 Apr, 04:40". */
+/** "at 04:40", of another day than now "Fri 18 Apr, 04:40". */
 export function dayAndClock(instant: string, now: string, zone: string): string {
   const day = (one: string) =>
     new Intl.DateTimeFormat("en-CA", { dateStyle: "short", timeZone: zone }).format(new Date(one));
   const clock = clockOf(instant, zone);
-  return day(instant) === day(now) ? clock : `${dateWithWeekday(day(instant))}, ${clock}`;
+  return day(instant) === day(now) ? `at ${clock}` : `${dateWithWeekday(day(instant))}, ${clock}`;
 }
 
 /** An instant with its day as the clock of a time zone shows it. */

@@ -100,6 +100,19 @@ class TurnoverTest extends WithTheDemo {
     assertThat(artist.sentence()).containsText("too long");
   }
 
+  @Test
+  void aScanTicksWhatIsDoneNow() {
+    useAll();
+    artist.press("She is done: clean up").click();
+    Locator card = artist.page.locator("article");
+    assertThat(card).containsText("Lip pencil salt rose");
+    artist.page.locator("button.min-h-14").click();
+    assertThat(card).containsText("Steel palette");
+    CountTest.scan(artist, CountTest.code(artist, Demo.item("Steel palette")));
+    assertThat(artist.page.getByText("One item wiped off")).isVisible();
+    assertThat(card.getByText("Steel palette")).hasCount(0);
+  }
+
   private static int seconds(String told) {
     String[] parts = told.split(":");
     return 60 * Integer.parseInt(parts[0]) + Integer.parseInt(parts[1]);
