@@ -16,6 +16,7 @@ type ActCardProps = {
 
 /** What is done now: to which things, with what, and what to heed. */
 export function ActCard({ act, work, things, waits, left, onLeave }: ActCardProps) {
+  const nextSet = work.items.find(({ id }) => id === work.nextSet);
   const takesAlcohol = act.steps.some(
     (step) => step === "spray" || step === "soak" || step === "disinfect",
   );
@@ -37,6 +38,17 @@ export function ActCard({ act, work, things, waits, left, onLeave }: ActCardProp
             <span className="text-soon">: disinfects less well than 60 to 90 % (CDC 2008)</span>
           )}
           <AgentWarning work={work} />
+        </p>
+      )}
+      {act.steps.includes("to-dirty-holder") && (
+        <p>
+          {nextSet ? (
+            <>
+              Next: <b>{shortName(nextSet)}</b>, clean.
+            </>
+          ) : (
+            <span className="text-soon">No other set is clean: quick-clean this one instead.</span>
+          )}
         </p>
       )}
       {act.cautions.map((caution) => (

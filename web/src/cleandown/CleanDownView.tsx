@@ -67,7 +67,9 @@ export function CleanDownView() {
             {work.seconds > work.handSeconds + 60 &&
               `, all clean after ${aboutMinutes(work.seconds)}`}
             {work.alcoholMl > 0 && `, ${work.alcoholMl} ml of alcohol`}
-            {work.wipes > 0 && `, ${count(work.wipes, "wipe")}`}.
+            {work.wipes > 0 && `, ${count(work.wipes, "wipe")}`}
+            {work.detergentMl > 0 && `, ${work.detergentMl} ml of detergent`}
+            {work.laidFlat > 0 && `, room to lay ${count(work.laidFlat, "item")} flat`}.
             {first && ` First ${lower(actWords(first.steps, named(idsOf(first)), work.moment))}.`}
           </>
         )}{" "}

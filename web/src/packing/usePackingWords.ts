@@ -2,6 +2,7 @@ import { useMemo } from "react";
 import { usePlaces } from "../api/kit";
 import type { PackingList } from "../api/packing";
 import { useToday } from "../api/session";
+import { clockTime } from "../words/dates";
 import type { PackingWords } from "../words/packing";
 
 /** Names for the ids that reasons and findings carry. */
@@ -16,6 +17,10 @@ export function usePackingWords(list: PackingList): PackingWords {
       ),
       places,
       today,
+      call:
+        list.booking.callTime === null
+          ? null
+          : `${list.booking.firstDay}T${clockTime(list.booking.callTime)}`,
     }),
     [list, places, today],
   );

@@ -9,6 +9,7 @@ const WORDS: PackingWords = {
   faces: new Map(),
   items: new Map(),
   places: new Map(),
+  call: null,
   today: "2031-04-14",
 };
 

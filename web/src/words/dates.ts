@@ -140,6 +140,12 @@ export function clockOf(instant: string | number, zone: string): string {
   }).format(new Date(instant));
 }
 
+/** "Wed 16 Apr, 21:40": so many minutes before a local time. */
+export function before(local: string, minutes: number): string {
+  const told = new Date(Date.parse(`${local}Z`) - minutes * 60_000).toISOString();
+  return `${dateWithWeekday(told.slice(0, 10))}, ${told.slice(11, 16)}`;
+}
+
 /** "at 04:40", of another day than now "Fri 18 Apr, 04:40". */
 export function dayAndClock(instant: string, now: string, zone: string): string {
   const day = (one: string) =>

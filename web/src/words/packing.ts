@@ -1,6 +1,6 @@
 import type { Drawn, Face, Line, Schemas } from "../api/client";
 import { capital, count, needWord, roleWord, word } from "./codes";
-import { inDate, nearDate } from "./dates";
+import { before, inDate, nearDate } from "./dates";
 import { fullName, shortName } from "./items";
 import { amount, figure, mass } from "./quantities";
 
@@ -9,6 +9,8 @@ export type PackingWords = {
   items: ReadonlyMap<string, Drawn>;
   places: Map<string, { name: string }>;
   today: string;
+  /** Local time of the first call, as 2031-04-17T05:40; null while nobody said it. */
+  call: string | null;
 };
 
 export type ReasonChip = { key: string; chip: string; lines: string[] };
@@ -370,7 +372,7 @@ export function findingWords(finding: PackingFinding, words: PackingWords): stri
     case "only-one-there":
       return `${itemName(finding.facts.item, words)} is the only one: if it fails, the job stops.`;
     case "clean-first":
-      return `Clean ${itemName(finding.facts.item, words)} first: it is ${word(finding.facts.is)}${driesWords(finding.facts.readyAfterMinutes)}.`;
+      return `Clean ${itemName(finding.facts.item, words)} first: it is ${word(finding.facts.is)}${driesWords(finding.facts.readyAfterMinutes, words.call)}.`;
     case "role-guessed":
       return `${itemName(finding.facts.item, words)} was taken for ${finding.facts.roles.map(roleWord).join(", ")} by its name: have a look at its colour.`;
     case "place-not-told": {
@@ -402,14 +404,20 @@ export function findingWords(finding: PackingFinding, words: PackingWords): stri
       return `${bag(finding.facts.bag)} rolls on wheels, and the way is stairs, sand or snow. A backpack would do.`;
     case "bag-over-heavy":
       return `${bag(finding.facts.bag)} would weigh ${mass(finding.facts.grams)}; it may weigh ${mass(finding.facts.greatestGrams)}.`;
+    case "bag-to-clean":
+      return `${bag(finding.facts.bag)} came back from a job: empty it and wipe it inside and out first.`;
     case "no-bag":
       return "No bag is chosen for this booking yet.";
   }
 }
 
-/** ", and dries for 8 h once it is washed"; nothing where that takes no time to speak of. */
-function driesWords(minutes: number | null): string {
+/**
+ * ", and dries for 8 h: cleaned by Wed 16 Apr, 21:40 it is dry at the call"; nothing where that takes
+ * no time to speak of.
+ */
+function driesWords(minutes: number | null, call: string | null): string {
   if (minutes === null || minutes < 15) return "";
   const hours = Math.round(minutes / 60);
-  return `, and dries for ${hours > 0 ? `${hours} h` : `${minutes} min`} once it is cleaned`;
+  const dries = `, and dries for ${hours > 0 ? `${hours} h` : `${minutes} min`} once it is cleaned`;
+  return call ? `${dries}: by ${before(call, minutes)} to be dry at the call` : dries;
 }

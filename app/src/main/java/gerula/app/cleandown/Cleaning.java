@@ -25,12 +25,15 @@ import gerula.core.cleandown.treatment.Step;
 import gerula.core.cleandown.work.CleaningWork;
 import gerula.core.cleandown.work.UsedThing;
 import gerula.core.kit.item.Cleanliness;
+import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
+import gerula.core.kit.product.ProductClass;
 import gerula.core.rule.Practices;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -118,6 +121,7 @@ class Cleaning {
               CleaningWork.of(treated, Moment.BETWEEN_FACES, beside, practices, at),
               now,
               later,
+              nextSet(forOthers),
               seconds == null
                   ? null
                   : CleaningWork.toHaveTwoOf(
@@ -125,6 +129,20 @@ class Cleaning {
               List.of(),
               at);
         });
+  }
+
+  /** Brushes that are clean and not for others only, by their names. */
+  private @Nullable UUID nextSet(Set<UUID> forOthers) {
+    return kit.now().items().stream()
+        .filter(item -> item.product().productClass() == ProductClass.BRUSH_SET)
+        .filter(item -> item.cleanliness() == Cleanliness.CLEAN && !item.isDiscarded())
+        .filter(item -> item.forWhom() instanceof ForWhom.Everybody && item.now() != null)
+        .filter(item -> !forOthers.contains(item.id()))
+        .min(
+            Comparator.comparing((Item item) -> item.product().fullName())
+                .thenComparing(Item.BY_ID))
+        .map(Item::id)
+        .orElse(null);
   }
 
   /** What goes along for others only. */
@@ -173,7 +191,7 @@ class Cleaning {
                       carriers.drying().stream()
                           .map(one -> bag(one, one.place().carrier().wetUntil())))
                   .toList();
-          return view(work, things, List.of(), null, drawn, now);
+          return view(work, things, List.of(), null, null, drawn, now);
         });
   }
 
@@ -185,6 +203,7 @@ class Cleaning {
       CleaningWork work,
       List<Traced> things,
       List<UUID> later,
+      @Nullable UUID nextSet,
       @Nullable List<UUID> twoOf,
       List<BagView> drawnBags,
       Instant now) {
@@ -207,6 +226,7 @@ class Cleaning {
         work.waits(),
         work.ends(),
         later,
+        nextSet,
         work.unknown(),
         work.howUnknown(),
         drying,
@@ -219,12 +239,14 @@ class Cleaning {
         work.handSeconds(),
         work.alcoholMl(),
         work.wipes(),
+        work.detergentMl(),
+        work.laidFlat(),
         practices.sprayPercent(),
         agents.bottle(),
         Dilution.isEffective(BigDecimal.valueOf(practices.sprayPercent())),
         twoOf,
         now,
-        drawn(things, later, drying, stopped),
+        drawn(things, later, drying, stopped, nextSet),
         drawnBags);
   }
 
@@ -234,13 +256,20 @@ class Cleaning {
   }
 
   private List<DrawnItem> drawn(
-      List<Traced> things, List<UUID> later, List<Dries> drying, List<UUID> stopped) {
+      List<Traced> things,
+      List<UUID> later,
+      List<Dries> drying,
+      List<UUID> stopped,
+      @Nullable UUID nextSet) {
     Map<UUID, StoredItem> byId = kit.now().byId();
     Set<UUID> told = new LinkedHashSet<>();
     things.forEach(one -> told.add(one.id()));
     Stream.of(later.stream(), drying.stream().map(Dries::thing), stopped.stream())
         .flatMap(one -> one)
         .forEach(told::add);
+    if (nextSet != null) {
+      told.add(nextSet);
+    }
     var now = views.now();
     return told.stream()
         .map(byId::get)

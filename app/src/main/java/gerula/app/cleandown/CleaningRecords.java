@@ -44,6 +44,7 @@ final class CleaningRecords {
    *
    * @param waits what dries or soaks at this moment
    * @param ends what is not used on others again, by what becomes of it
+   * @param nextSet the brushes the next face takes, null where there are no clean ones
    * @param later what the next face does not need: it waits for the clean-down
    * @param unknown things nobody knows how to treat
    * @param howUnknown of those treated, the ones of which nobody said how they were used
@@ -53,6 +54,8 @@ final class CleaningRecords {
    * @param seconds until everything may be used again
    * @param handSeconds how much of it is handwork
    * @param alcoholMl about how much goes into it
+   * @param detergentMl about how much detergent or shampoo
+   * @param laidFlat how many things need a place to lie flat until they are dry
    * @param sprayPercent how strong it is, % by volume
    * @param agent the bottle it comes from, null where the kit has none of that strength
    * @param isEffective whether that disinfects as it should (60 to 90 %, CDC 2008)
@@ -66,6 +69,7 @@ final class CleaningRecords {
       List<CleaningWork.Wait> waits,
       List<CleaningWork.Ending> ends,
       List<UUID> later,
+      @Nullable UUID nextSet,
       List<UUID> unknown,
       List<UUID> howUnknown,
       List<Dries> drying,
@@ -75,6 +79,8 @@ final class CleaningRecords {
       int handSeconds,
       int alcoholMl,
       int wipes,
+      int detergentMl,
+      int laidFlat,
       int sprayPercent,
       Agents.@Nullable AgentView agent,
       boolean isEffective,

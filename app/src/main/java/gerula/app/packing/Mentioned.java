@@ -30,6 +30,7 @@ final class Mentioned {
         case PackingFinding.TakeOut out -> items.addAll(out.items());
         case PackingFinding.WheelsOnLongCarry _,
             PackingFinding.BagOverHeavy _,
+            PackingFinding.BagToClean _,
             PackingFinding.PlaceNotTold _,
             PackingFinding.NoBag _ -> {}
       }

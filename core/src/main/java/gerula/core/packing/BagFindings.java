@@ -30,6 +30,9 @@ final class BagFindings {
         && facts.booking().conditions().contains(Condition.LONG_CARRY)) {
       findings.add(new PackingFinding.WheelsOnLongCarry(bag.id()));
     }
+    if (bag.carrier().usedSince() != null) {
+      findings.add(new PackingFinding.BagToClean(bag.id()));
+    }
     if (bag.greatestMass() != null && mass.compareTo(bag.greatestMass()) > 0) {
       findings.add(
           new PackingFinding.BagOverHeavy(bag.id(), mass.grams(), bag.greatestMass().grams()));

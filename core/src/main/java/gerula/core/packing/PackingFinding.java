@@ -134,6 +134,9 @@ public sealed interface PackingFinding extends Reason {
   /** A bag would weigh more than it may. */
   record BagOverHeavy(UUID bag, long grams, long greatestGrams) implements PackingFinding {}
 
+  /** A bag came back from a job and was not emptied and wiped since. */
+  record BagToClean(UUID bag) implements PackingFinding {}
+
   /** There are faces and a list, but no bag to put it in. */
   record NoBag() implements PackingFinding {}
 }

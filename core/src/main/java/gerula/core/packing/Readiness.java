@@ -47,6 +47,7 @@ public record Readiness(State state, int toDo, int toGet, @Nullable LocalDate by
       case PackingFinding.CleanFirst _,
           PackingFinding.LabelNotChecked _,
           PackingFinding.NoBag _,
+          PackingFinding.BagToClean _,
           PackingFinding.BagOverHeavy _ ->
           true;
       default -> false;

@@ -12,6 +12,7 @@ import gerula.core.kit.PersonRef;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.item.ItemBuilder;
+import gerula.core.kit.place.CarrierState;
 import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceBuilder;
 import gerula.core.kit.place.PlaceKind;
@@ -25,6 +26,7 @@ import gerula.core.kit.product.ProductClass;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
+import java.time.Instant;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -162,6 +164,20 @@ class ListInBagsTest extends GivenList {
                     .isInstanceOfSatisfying(
                         PackingFinding.BagOverHeavy.class,
                         heavy -> assertThat(heavy.grams()).isGreaterThan(heavy.greatestGrams())));
+  }
+
+  @Test
+  void aBagThatCameBackFromAJobIsCleanedFirst() {
+    Place used =
+        PlaceBuilder.builder(place(UUID.randomUUID(), null, null, PlaceKind.CASE))
+            .carrier(CarrierState.CLEAN.usedAt(Instant.parse("2031-04-01T20:00:00Z")))
+            .build();
+    morePlaces.add(used);
+    put(ProductClass.BLOTTING_PAPER, Form.SINGLE_USE, Quantity.pieces(200));
+    bags = List.of(bag, used.id());
+    assertThat(list(face(5, Set.of(), Service.STAND_BY)).findings())
+        .contains(new PackingFinding.BagToClean(used.id()))
+        .doesNotContain(new PackingFinding.BagToClean(bag));
   }
 
   @Test

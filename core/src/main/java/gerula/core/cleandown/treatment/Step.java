@@ -102,6 +102,11 @@ public enum Step implements Code {
     };
   }
 
+  /** Whether detergent or shampoo is used in it. */
+  public boolean takesDetergent() {
+    return this == WASH || this == SHAMPOO;
+  }
+
   /** Whether alcohol is used in it. */
   public boolean takesAlcohol() {
     return this == SPRAY || this == SOAK || this == DISINFECT;

@@ -36,6 +36,8 @@ import java.util.function.Predicate;
  * @param handSeconds how much of it is handwork
  * @param alcoholMl about how much alcohol goes into it
  * @param wipes about how many
+ * @param detergentMl about how much detergent or shampoo goes into it
+ * @param laidFlat how many things need a place to lie flat until they are dry
  */
 public record CleaningWork(
     Moment moment,
@@ -47,7 +49,9 @@ public record CleaningWork(
     int seconds,
     int handSeconds,
     int alcoholMl,
-    int wipes) {
+    int wipes,
+    int detergentMl,
+    int laidFlat) {
 
   /** Common practice; from memory. */
   private static final int TURNOVER_ML = 8;
@@ -55,6 +59,7 @@ public record CleaningWork(
   private static final int CLEAN_DOWN_ML = 30;
   private static final int ML_A_THING = 1;
   private static final int PACKS_A_WIPE = 10;
+  private static final int DETERGENT_ML_A_WASH = 10;
 
   private static final Set<Form> BRUSHES =
       EnumSet.of(Form.BRUSH_SYNTHETIC, Form.BRUSH_NATURAL, Form.BRUSH_DUO_FIBRE);
@@ -181,7 +186,9 @@ public record CleaningWork(
           plan.seconds(),
           plan.handSeconds(),
           alcohol(plan),
-          wipes(plan));
+          wipes(plan),
+          DETERGENT_ML_A_WASH * things(plan, Step::takesDetergent),
+          laidFlat());
     }
 
     private void add(UsedThing thing) {
@@ -224,6 +231,14 @@ public record CleaningWork(
         return chain;
       }
       return new Chain(chain.thing(), List.of(new Stage(Step.TO_DIRTY_HOLDER, 0)));
+    }
+
+    private int laidFlat() {
+      return (int)
+          chains.stream()
+              .filter(
+                  chain -> chain.steps().stream().anyMatch(stage -> stage.step() == Step.LAY_FLAT))
+              .count();
     }
 
     private int alcohol(CleaningPlan plan) {

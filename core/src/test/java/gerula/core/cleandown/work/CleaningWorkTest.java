@@ -413,5 +413,7 @@ class CleaningWorkTest {
     CleaningWork work = CleaningWork.afterTheJob(List.of(used), List.of(), Practices.USUAL, NOW);
     assertThat(work.handSeconds()).isEqualTo(7 * 90 + 7 * 10 + 2 + 7 * 5);
     assertThat(work.seconds()).isEqualTo(7 * 90 + 7 * 10 + 2 + 24 * 3600 + 7 * 5);
+    assertThat(work.laidFlat()).isOne();
+    assertThat(work.detergentMl()).isEqualTo(10);
   }
 }
