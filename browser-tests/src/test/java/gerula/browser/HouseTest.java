@@ -39,7 +39,7 @@ class HouseTest {
       artist.goTo("/house");
       Locator section =
           artist.page.getByRole(
-              AriaRole.REGION, new Page.GetByRoleOptions().setName("Between two faces"));
+              AriaRole.REGION, new Page.GetByRoleOptions().setName("Where artists disagree"));
       assertThat(section.getByText("you share 24 pressed powders")).isVisible();
       Locator wipe = section.getByText("Wipe the top layer off", exactly());
       assertThat(section.getByText("Outside 60 to 90 %")).hasCount(0);
