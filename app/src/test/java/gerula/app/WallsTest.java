@@ -113,7 +113,7 @@ class WallsTest {
             "gerula.app.kit..",
             "gerula.app.booking..",
             "gerula.app.person",
-            "gerula.app.packing",
+            "gerula.app.packing..",
             "gerula.app.archive",
             "gerula.app.cleandown",
             "gerula.app.dates..",
