@@ -15,6 +15,7 @@ import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
+import gerula.app.rule.HouseStore;
 import gerula.core.booking.Face;
 import gerula.core.booking.UsualAmounts;
 import gerula.core.booking.look.LookPart;
@@ -31,6 +32,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -48,6 +50,8 @@ class Contacts {
   private final Bookings bookings;
   private final Looks looks;
   private final ContactStore store;
+  private final UsedThings used;
+  private final HouseStore house;
   private final Ledger ledger;
   private final Usage usage;
   private final WorkspaceTime time;
@@ -60,6 +64,8 @@ class Contacts {
       Bookings bookings,
       Looks looks,
       ContactStore store,
+      UsedThings used,
+      HouseStore house,
       Ledger ledger,
       Usage usage,
       WorkspaceTime time,
@@ -70,6 +76,8 @@ class Contacts {
     this.bookings = bookings;
     this.looks = looks;
     this.store = store;
+    this.used = used;
+    this.house = house;
     this.ledger = ledger;
     this.usage = usage;
     this.time = time;
@@ -163,6 +171,7 @@ class Contacts {
     StoredItem stored = kit.inKit(one.item());
     Item item = stored.item();
     ContactObstacle.to(item, at.person(), at.reactsTo())
+        .or(() -> asItIs(stored, at))
         .ifPresent(
             obstacle ->
                 faults.unless(
@@ -210,6 +219,12 @@ class Contacts {
         "not-there-yet",
         item.product().name() + " is in the kit since " + first + ". It touched nobody before.");
     return isThere;
+  }
+
+  private Optional<ContactObstacle> asItIs(StoredItem stored, At at) {
+    return used.among(List.of(stored)).values().stream()
+        .findFirst()
+        .flatMap(one -> one.obstacleTo(at.person(), house.current().practices()));
   }
 
   /** It is on her already, in the same way: scanned twice, or taken up again. */

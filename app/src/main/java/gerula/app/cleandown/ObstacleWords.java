@@ -14,6 +14,10 @@ final class ObstacleWords {
       case PERSONAL -> name + " is your own. Choose one for others.";
       case FOR_SOMEBODY_ELSE -> name + " is kept for somebody else. Choose another one.";
       case REACTS -> name + " contains what she reacts to. Choose another one.";
+      case TOUCHED_ANOTHER ->
+          name
+              + " touched somebody else and cannot be made clean for another face. Choose another"
+              + " one; keep it for her, or discard it.";
       case STOPPED ->
           name
               + " is "

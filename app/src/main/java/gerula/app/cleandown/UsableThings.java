@@ -14,12 +14,14 @@ import gerula.app.packing.TakenAlong;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
+import gerula.app.rule.HouseStore;
 import gerula.core.booking.Face;
 import gerula.core.cleandown.ContactObstacle;
 import gerula.core.cleandown.HowUsed;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Section;
+import gerula.core.rule.Practices;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -46,6 +48,7 @@ class UsableThings {
   private final Bookings bookings;
   private final TakenAlong along;
   private final UsedThings used;
+  private final HouseStore house;
   private final Views views;
   private final Workspaces workspaces;
 
@@ -55,6 +58,7 @@ class UsableThings {
       Bookings bookings,
       TakenAlong along,
       UsedThings used,
+      HouseStore house,
       Views views,
       Workspaces workspaces) {
     this.kit = kit;
@@ -62,6 +66,7 @@ class UsableThings {
     this.bookings = bookings;
     this.along = along;
     this.used = used;
+    this.house = house;
     this.views = views;
     this.workspaces = workspaces;
   }
@@ -79,10 +84,15 @@ class UsableThings {
           Map<UUID, List<UUID>> whose = new LinkedHashMap<>();
           Map<UUID, StoredItem> things = things(faces, whose);
           Map<UUID, Traced> traced = used.among(things.values());
+          Practices practices = house.current().practices();
           Map<UUID, ContactObstacle> obstacles = new LinkedHashMap<>();
           things.forEach(
               (id, one) ->
                   ContactObstacle.to(one.item(), her.person(), her.reactsTo())
+                      .or(
+                          () ->
+                              Optional.ofNullable(traced.get(id))
+                                  .flatMap(it -> it.obstacleTo(her.person(), practices)))
                       .ifPresent(obstacle -> obstacles.put(id, obstacle)));
           KitViews now = views.now();
           return things.values().stream()

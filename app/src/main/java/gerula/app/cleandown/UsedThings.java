@@ -2,16 +2,19 @@ package gerula.app.cleandown;
 
 import gerula.app.kit.item.StoredItem;
 import gerula.core.cleandown.Contact;
+import gerula.core.cleandown.ContactObstacle;
 import gerula.core.cleandown.IncidentReport;
 import gerula.core.cleandown.treatment.Incident;
 import gerula.core.cleandown.treatment.Moment;
 import gerula.core.cleandown.work.GivenTreatment;
 import gerula.core.cleandown.work.UsedThing;
+import gerula.core.rule.Practices;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -70,6 +73,16 @@ class UsedThings {
           contacts.stream().map(Contact::how).collect(Collectors.toSet()),
           happened.collect(Collectors.toSet()),
           latest == null || latest.moment() != moment ? List.of() : latest.steps());
+    }
+
+    /** Whether it touched anybody but this person since it was last clean. */
+    boolean hasTouchedAnotherThan(@Nullable UUID person) {
+      return contacts.stream().anyMatch(one -> !one.person().equals(person));
+    }
+
+    /** What stands in the way of using it on this person as it is. */
+    Optional<ContactObstacle> obstacleTo(@Nullable UUID person, Practices house) {
+      return ContactObstacle.after(at(Moment.BETWEEN_FACES), hasTouchedAnotherThan(person), house);
     }
 
     /** Whether what can be done to it between two faces has been done. */

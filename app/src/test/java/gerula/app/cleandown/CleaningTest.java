@@ -309,6 +309,20 @@ class CleaningTest {
   }
 
   @Test
+  void whatCannotBeMadeCleanGoesToNoSecondFaceAndMayToTheSameOne() {
+    String felt = add("liquid-liner", "felt-tip-pen", "ml", 1);
+    String pencil = add("lip-pencil", "sharpenable-pencil", "g", 1);
+    use("direct", felt, pencil).expect(204);
+    String first = face;
+    anotherFace("Violinist");
+    JsonNode refused = use("direct", felt).expect(422).body();
+    assertThat(refused.at("/errors/0/code").asString()).isEqualTo("touched-another");
+    use("direct", pencil).expect(204);
+    face = first;
+    use("palette", felt).expect(204);
+  }
+
+  @Test
   void whatSheReactsToIsStoppedBeforeItTouchesHer() {
     String glue = Kits.id();
     ObjectNode asked = act().put("id", glue).putNull("productId");

@@ -1,9 +1,12 @@
 package gerula.core.cleandown;
 
+import gerula.core.cleandown.treatment.Moment;
+import gerula.core.cleandown.work.UsedThing;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.rule.Code;
+import gerula.core.rule.Practices;
 import java.util.Collection;
 import java.util.Optional;
 import java.util.UUID;
@@ -18,7 +21,24 @@ public enum ContactObstacle implements Code {
   /** Something she reacts to is in it. */
   REACTS,
   /** Contaminated, or quarantined until somebody decides. */
-  STOPPED;
+  STOPPED,
+  /** It touched somebody else since it was clean, and cannot be made clean for another face. */
+  TOUCHED_ANOTHER;
+
+  /**
+   * The same of a thing that was used and not treated since.
+   *
+   * @param hasTouchedAnother whether that was on somebody else
+   */
+  public static Optional<ContactObstacle> after(
+      UsedThing used, boolean hasTouchedAnother, Practices house) {
+    boolean isLost =
+        hasTouchedAnother
+            && used.treatment(Moment.BETWEEN_FACES, house)
+                .filter(treatment -> !treatment.outcome().isReusable())
+                .isPresent();
+    return isLost ? Optional.of(TOUCHED_ANOTHER) : Optional.empty();
+  }
 
   /**
    * What stands in the way of using it on this person.

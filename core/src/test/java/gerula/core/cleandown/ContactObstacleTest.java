@@ -2,6 +2,7 @@ package gerula.core.cleandown;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gerula.core.cleandown.work.UsedThing;
 import gerula.core.kit.Given;
 import gerula.core.kit.PersonRef;
 import gerula.core.kit.item.Cleanliness;
@@ -9,6 +10,8 @@ import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Sensitivity;
+import gerula.core.rule.Practices;
+import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -52,5 +55,26 @@ class ContactObstacleTest {
             ContactObstacle.to(lipstick().cleanliness(state).item(), CORIN.id(), Set.of())
                 .isPresent())
         .isEqualTo(isStopped);
+  }
+
+  /** Common practice: a felt tip cannot be cleaned, a pencil is sharpened. */
+  @Test
+  void whatTouchedAnotherAndCannotBeMadeCleanTouchesNobodyElse() {
+    UsedThing felt =
+        new UsedThing(
+            Given.thing(ProductClass.LIQUID_LINER, Form.FELT_TIP_PEN).item(),
+            Set.of(Contact.How.DIRECT),
+            Set.of(),
+            List.of());
+    UsedThing pencil =
+        new UsedThing(
+            Given.thing(ProductClass.EYE_PENCIL, Form.SHARPENABLE_PENCIL).item(),
+            Set.of(Contact.How.DIRECT),
+            Set.of(),
+            List.of());
+    assertThat(ContactObstacle.after(felt, true, Practices.USUAL))
+        .contains(ContactObstacle.TOUCHED_ANOTHER);
+    assertThat(ContactObstacle.after(felt, false, Practices.USUAL)).isEmpty();
+    assertThat(ContactObstacle.after(pencil, true, Practices.USUAL)).isEmpty();
   }
 }
