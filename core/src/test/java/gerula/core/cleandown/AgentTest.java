@@ -87,4 +87,20 @@ class AgentTest {
                     bottle(ProductClass.HAND_SANITISER, "e").item())))
         .isEmpty();
   }
+
+  @Test
+  void ofTwoAlikeTheOnePastSoonestIsSprayedFrom() {
+    Item later =
+        bottle(ProductClass.ALCOHOL_70, "a")
+            .dates(new PackDates(null, null, null, TODAY.plusDays(90), null))
+            .item();
+    Item sooner =
+        bottle(ProductClass.ALCOHOL_70, "z")
+            .dates(new PackDates(null, null, null, TODAY.plusDays(9), null))
+            .item();
+    Item first = bottle(ProductClass.ALCOHOL_70, "b").item();
+    Item second = bottle(ProductClass.ALCOHOL_70, "c").item();
+    assertThat(chosen(70, List.of(later, sooner, first)).orElseThrow().item()).isEqualTo(sooner);
+    assertThat(chosen(70, List.of(second, first)).orElseThrow().item()).isEqualTo(first);
+  }
 }

@@ -49,6 +49,12 @@ class RunEndTest {
     assertThat(RunEnd.of(List.of(mascara), List.of(first, until(TODAY, ISAURA)), Map.of(), TODAY))
         .isEmpty();
     assertThat(RunEnd.of(List.of(hers(CORIN)), List.of(first), Map.of(), TODAY)).isEmpty();
+    Item gone =
+        Given.thing(ProductClass.MASCARA, Form.MASCARA)
+            .forWhom(new ForWhom.Only(ISAURA))
+            .discarded(true)
+            .item();
+    assertThat(RunEnd.of(List.of(gone), List.of(first), Map.of(), TODAY)).isEmpty();
     Item shared = Given.thing(ProductClass.MASCARA, Form.MASCARA).item();
     assertThat(RunEnd.of(List.of(shared), List.of(first), Map.of(), TODAY)).isEmpty();
   }

@@ -111,6 +111,49 @@ class PouchRefillTest {
                 .getFirst()
                 .from())
         .containsExactly(new PouchRefill.FromStock(beside.id(), 5));
+    Place second =
+        holding(
+            Given.place(PlaceKind.POUCH, "second").in(store.id()).place(), ProductClass.WAND, 9);
+    Place puffs =
+        holding(Given.place(PlaceKind.POUCH, "puffs").in(store.id()).place(), ProductClass.PUFF, 9);
+    Item kept = wands(9, second).item();
+    assertThat(
+            PouchRefill.of(
+                    new PlaceTree(List.of(store, second, puffs, pouch)),
+                    List.of(kept),
+                    HouseRules.USUAL,
+                    TODAY)
+                .stream()
+                .flatMap(one -> one.lines().stream()))
+        .allSatisfy(line -> assertThat(line.from()).isEmpty());
+  }
+
+  /** What is open goes first, then what is past soonest; what is measured is no stock. */
+  @Test
+  void itIsTakenInTheOrderInWhichItIsToBeUsedUp() {
+    Item late =
+        wands(10, store)
+            .called("a", "")
+            .dates(new PackDates(null, null, null, TODAY.plusDays(90), null))
+            .item();
+    Item soon =
+        wands(10, store)
+            .called("z", "")
+            .dates(new PackDates(null, null, null, TODAY.plusDays(9), null))
+            .item();
+    Item undated = wands(10, store).called("a", "").item();
+    Item alike = wands(10, store).called("b", "").item();
+    Item jar =
+        Given.thing(ProductClass.WAND, Form.CREAM)
+            .content(Quantity.millilitres(50))
+            .now(store.id())
+            .item();
+    assertThat(line(alike, undated, late, jar, soon).from())
+        .extracting(PouchRefill.FromStock::item)
+        .containsExactly(soon.id(), late.id(), undated.id(), alike.id());
+    assertThat(line(wands(40, pouch).item(), soon).from()).isEmpty();
+    assertThat(line(wands(39, pouch).item(), soon).from())
+        .containsExactly(new PouchRefill.FromStock(soon.id(), 1));
   }
 
   @Test
