@@ -51,6 +51,7 @@ class CleaningActs {
   private final UsedThings used;
   private final TreatmentStore treatments;
   private final BagActs bags;
+  private final DirtyHolders holders;
   private final Agents agents;
   private final PersonNames people;
   private final Bookings bookings;
@@ -66,6 +67,7 @@ class CleaningActs {
       UsedThings used,
       TreatmentStore treatments,
       BagActs bags,
+      DirtyHolders holders,
       Agents agents,
       PersonNames people,
       Bookings bookings,
@@ -79,6 +81,7 @@ class CleaningActs {
     this.used = used;
     this.treatments = treatments;
     this.bags = bags;
+    this.holders = holders;
     this.agents = agents;
     this.people = people;
     this.bookings = bookings;
@@ -184,7 +187,12 @@ class CleaningActs {
     if (left.next() == null && treatment.leavesItClean(done.moment())) {
       state = CleanState.treated(now, left.dryAt(now));
     }
-    handling.became(act, traced.stored(), traced.stored().item().treated(state));
+    Item treated = traced.stored().item().treated(state);
+    if (next == Step.TO_DIRTY_HOLDER) {
+      holders.take(act, traced.stored(), treated);
+    } else {
+      handling.became(act, traced.stored(), treated);
+    }
     return true;
   }
 

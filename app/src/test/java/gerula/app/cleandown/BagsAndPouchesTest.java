@@ -163,4 +163,37 @@ class BagsAndPouchesTest {
   private double left(String item) {
     return client.get("/api/items/" + item).body().at("/item/left").asDouble();
   }
+
+  @Test
+  void aUsedBrushLiesInTheDirtyHolderOfItsBagAndDirtiesIt() {
+    String holder =
+        add(Kits.product("dirty-holder", "other", "piece").put("content", 1), 1, bag, "");
+    String side = Kits.id();
+    client
+        .post(
+            "/api/places",
+            act()
+                .put("id", side)
+                .set(
+                    "place",
+                    Kits.place("Dirty side", "pouch").put("parent", bag).put("thing", holder)))
+        .expect(204);
+    String brush =
+        add(Kits.product("brush-set", "brush-synthetic", "piece").put("content", 1), 1, bag, "");
+    String booking = Kits.addBooking(client, bag);
+    String face = client.get("/api/bookings/" + booking).body().at("/faces/0/id").asString();
+    ObjectNode use = act();
+    use.withArray("things")
+        .add(Client.object().put("id", Kits.id()).put("item", brush).put("how", "direct"));
+    client.post("/api/bookings/" + booking + "/faces/" + face + "/use", use).expect(204);
+    ObjectNode step = act().put("moment", "between-faces").put("booking", booking);
+    step.put("face", face).putArray("steps").add("to-dirty-holder");
+    step.putArray("items").add(brush);
+    client.post("/api/treatments", step).expect(204);
+    assertThat(client.get("/api/items/" + brush).body().at("/item/now").asString()).isEqualTo(side);
+    assertThat(namesOfBags()).containsExactly("Dirty side");
+    client.post("/api/ledger/" + step.path("actId").asString() + "/undo", act()).expect(204);
+    assertThat(client.get("/api/items/" + brush).body().at("/item/now").asString()).isEqualTo(bag);
+    assertThat(namesOfBags()).isEmpty();
+  }
 }
