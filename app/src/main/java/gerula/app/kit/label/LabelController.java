@@ -58,10 +58,16 @@ class LabelController {
    * @param downMm -10 to 10, negative: up
    */
   record PrinterOffset(
-      @DecimalMin(value = "-10", message = OFFSET) @DecimalMax(value = "10", message = OFFSET)
+      @NotNull(message = NEEDED)
+          @DecimalMin(value = "-10", message = OFFSET)
+          @DecimalMax(value = "10", message = OFFSET)
           BigDecimal rightMm,
-      @DecimalMin(value = "-10", message = OFFSET) @DecimalMax(value = "10", message = OFFSET)
+      @NotNull(message = NEEDED)
+          @DecimalMin(value = "-10", message = OFFSET)
+          @DecimalMax(value = "10", message = OFFSET)
           BigDecimal downMm) {
+
+    private static final String NEEDED = "Say how far, 0 for not at all.";
 
     private static final String OFFSET = "A printer is off by at most 10 mm.";
 
