@@ -17,9 +17,6 @@ type ActCardProps = {
 /** What is done now: to which things, with what, and what to heed. */
 export function ActCard({ act, work, things, waits, left, onLeave }: ActCardProps) {
   const nextSet = work.items.find(({ id }) => id === work.nextSet);
-  const takesAlcohol = act.steps.some(
-    (step) => step === "spray" || step === "soak" || step === "disinfect",
-  );
   return (
     <article className="flex flex-col gap-3 rounded-md border-2 border-ink bg-paper p-4">
       <h2 className="font-semibold font-voice text-2xl leading-tight">
@@ -30,7 +27,7 @@ export function ActCard({ act, work, things, waits, left, onLeave }: ActCardProp
           In {countdown(waits)}: it still dries.
         </p>
       )}
-      {takesAlcohol && (
+      {act.takesAlcohol && (
         <p className="text-soft">
           {figure(work.sprayPercent)} %{work.agent && ` from ${work.agent.name}`}
           {work.alcoholMl > 0 && `, about ${figure(work.alcoholMl)} ml in all`}

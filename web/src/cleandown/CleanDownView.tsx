@@ -7,6 +7,7 @@ import { aboutMinutes, actWords, idsOf, thingsOf, toClean, type Work } from "../
 import { capital, count, lower } from "../words/codes";
 import { plusDays } from "../words/dates";
 import { shortName } from "../words/items";
+import { ClientCard } from "./ClientCard";
 import { Deciding } from "./Deciding";
 import { Pouches } from "./Pouches";
 import { RunEnds } from "./RunEnds";
@@ -27,9 +28,7 @@ function RecordLinks() {
       <a className="underline" href={`/api/cleaning-record/csv?${asked}`}>
         as a table
       </a>
-      <a className="underline" href="/api/client-card">
-        Card for clients
-      </a>
+      <ClientCard />
     </p>
   );
 }

@@ -175,12 +175,12 @@ export function otherFigures(
 
 const OTHER_MEANS: Record<string, string> = {
   "scrape-or-disposable": "the tube is never shared by its own applicator",
-  "into-squeeze-bottles": "an hour at the bench, then no disposable for each dip",
+  "into-squeeze-bottles": "emptied at the bench once, then no disposable for each dip",
   small: "fresh and light; filled for most jobs",
   large: "filled rarely; heavier, and open for longer",
   six: "the rest is mixed",
   four: "lighter still; more is mixed",
   "ten-of-one": "less mixing, more to carry",
-  never: "the palette is wiped between faces: 30 s",
+  never: "the palette is wiped between faces",
   "after-washing": "hands are washed anyway; no palette to wipe",
 };

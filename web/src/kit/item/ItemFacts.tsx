@@ -85,7 +85,7 @@ export function Facts({ item, wear, places, today }: Telling & { wear: Schemas["
         {item.brushSet && <Row label="Brush set">{item.brushSet}</Row>}
         {product.productClass === "brush-set" && (
           <Row label="Brushes">
-            {product.brushes ?? "not said: 12 are assumed"}
+            {product.brushes ?? "not said yet"}
             {product.traits.includes("dense") && ", densely bound: a day to dry"}
           </Row>
         )}

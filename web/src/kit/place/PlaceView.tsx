@@ -21,19 +21,6 @@ import { useMoving } from "../item/useMoving";
 import { ChosenPiece } from "./ChosenPiece";
 import { SetContents } from "./SetContents";
 
-/** Bags and what is in them: emptied and wiped after a job. */
-const CLEANED = new Set<Place["kind"]>(["case", "pouch", "backpack", "set-bag", "belt"]);
-
-/** What is laid out for a job again and again. */
-const HOLDS = new Set<Place["kind"]>([
-  ...CLEANED,
-  "tray",
-  "compartment",
-  "station",
-  "drawer",
-  "trailer",
-]);
-
 /** One place, laid open. */
 export function PlaceView() {
   const { id = "" } = useParams();
@@ -96,7 +83,7 @@ function Opened({ opened, sheet }: { opened: OpenPlace; sheet: Schemas["PlaceShe
             <ChosenPiece item={items.get(chosen ?? "")} />
             <Findings findings={findings} items={items} />
             <Facts place={place} />
-            {HOLDS.has(place.kind) && <SetContents place={place} />}
+            <SetContents place={place} />
           </div>
         </div>
       </LiftingArea>
@@ -236,7 +223,7 @@ function Doing({ place, openCount }: { place: Place; openCount: string | null })
       <Link to={`/kit/places/new?in=${place.id}`} className={buttonLook()}>
         Add a place in it
       </Link>
-      {CLEANED.has(place.kind) && place.cleanliness !== "used" && (
+      {place.carrier && place.cleanliness !== "used" && (
         <Button onClick={() => void isUsed().catch(() => {})}>It is to be cleaned</Button>
       )}
       <Button kind="bare" onClick={() => void remove().catch(() => {})}>

@@ -90,4 +90,15 @@ class CleanDownTest extends WithTheDemo {
     assertThat(artist.page.getByText("Released Fine powder")).isVisible();
     assertThat(decide).hasCount(0);
   }
+
+  @Test
+  void aCardForClientsIsInOnesOwnWordsAndKeepsThem() {
+    artist.goTo("/clean-down");
+    artist.press("Card for clients").click();
+    artist.page.getByLabel("In your own words").fill("Clean hands, clean brushes.");
+    artist.page.reload();
+    artist.press("Card for clients").click();
+    Locator print = artist.page.getByText("Print it");
+    assertThat(print).hasAttribute("href", "/api/client-card?words=Clean+hands%2C+clean+brushes.");
+  }
 }

@@ -14,7 +14,6 @@ import gerula.core.cleandown.treatment.Moment;
 import gerula.core.cleandown.treatment.Step;
 import gerula.core.cleandown.work.DoneStep;
 import gerula.core.cleandown.work.GivenTreatment;
-import gerula.core.cleandown.work.GivenTreatmentBuilder;
 import gerula.core.cleandown.work.Progress;
 import gerula.core.kit.place.CarrierState;
 import java.time.Clock;
@@ -34,7 +33,6 @@ class BagActs {
   private final Carriers carriers;
   private final UsedBags used;
   private final TreatmentStore treatments;
-  private final Agents agents;
   private final HouseStore house;
   private final Ledger ledger;
   private final Clock clock;
@@ -44,7 +42,6 @@ class BagActs {
       Carriers carriers,
       UsedBags used,
       TreatmentStore treatments,
-      Agents agents,
       HouseStore house,
       Ledger ledger,
       Clock clock) {
@@ -52,7 +49,6 @@ class BagActs {
     this.carriers = carriers;
     this.used = used;
     this.treatments = treatments;
-    this.agents = agents;
     this.house = house;
     this.ledger = ledger;
     this.clock = clock;
@@ -76,15 +72,15 @@ class BagActs {
   }
 
   /** How many of these bags it was the next step of, and was done to. */
-  long step(Act act, Collection<UUID> bags, Step step) {
+  long step(Act act, Collection<UUID> bags, Step step, @Nullable UUID agent) {
     bags.stream().distinct().sorted().forEach(places::lock);
     return used.all().values().stream()
         .filter(one -> bags.contains(one.stored().id()))
-        .filter(one -> step(act, one, step))
+        .filter(one -> step(act, one, step, agent))
         .count();
   }
 
-  private boolean step(Act act, BagAt bag, Step step) {
+  private boolean step(Act act, BagAt bag, Step step, @Nullable UUID agent) {
     Instant now = clock.instant();
     Progress before = bag.used().progress(now);
     Step next = step.isWait() ? before.waiting() : before.next();
@@ -94,7 +90,8 @@ class BagActs {
     DoneStep done = new DoneStep(step, now);
     Progress left = bag.used().with(done).progress(now);
     boolean isLast = left.next() == null;
-    GivenTreatment given = withAgent(bag, step).with(step, now, isLast);
+    GivenTreatment begun = bag.begun() == null ? begin(bag.stored().id()) : bag.begun();
+    GivenTreatment given = begun.sprayedFrom(agent).with(step, now, isLast);
     act.touch(ThingKind.TREATMENT_THING, given.id(), () -> treatments.save(given));
     if (isLast) {
       Instant dry = left.dryAt(now);
@@ -102,13 +99,6 @@ class BagActs {
           act, bag.stored(), CarrierState.openUntil(Objects.requireNonNullElse(dry, now)));
     }
     return true;
-  }
-
-  private GivenTreatment withAgent(BagAt bag, Step step) {
-    GivenTreatment begun = bag.begun() == null ? begin(bag.stored().id()) : bag.begun();
-    return step.takesAlcohol()
-        ? GivenTreatmentBuilder.builder(begun).agent(agents.alcohol()).build()
-        : begun;
   }
 
   private GivenTreatment begin(UUID bag) {

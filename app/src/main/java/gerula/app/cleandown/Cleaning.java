@@ -18,6 +18,7 @@ import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.rule.HouseStore;
 import gerula.core.cleandown.Dilution;
+import gerula.core.cleandown.brushes.BrushRun;
 import gerula.core.cleandown.plan.CleaningAct;
 import gerula.core.cleandown.treatment.Caution;
 import gerula.core.cleandown.treatment.Moment;
@@ -25,15 +26,12 @@ import gerula.core.cleandown.treatment.Step;
 import gerula.core.cleandown.work.CleaningWork;
 import gerula.core.cleandown.work.UsedThing;
 import gerula.core.kit.item.Cleanliness;
-import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
-import gerula.core.kit.product.ProductClass;
 import gerula.core.rule.Practices;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -131,16 +129,10 @@ class Cleaning {
         });
   }
 
-  /** Brushes that are clean and not for others only, by their names. */
+  /** Brushes that are clean and not for others only. */
   private @Nullable UUID nextSet(Set<UUID> forOthers) {
-    return kit.now().items().stream()
-        .filter(item -> item.product().productClass() == ProductClass.BRUSH_SET)
-        .filter(item -> item.cleanliness() == Cleanliness.CLEAN && !item.isDiscarded())
-        .filter(item -> item.forWhom() instanceof ForWhom.Everybody && item.now() != null)
-        .filter(item -> !forOthers.contains(item.id()))
-        .min(
-            Comparator.comparing((Item item) -> item.product().fullName())
-                .thenComparing(Item.BY_ID))
+    return BrushRun.nextSet(
+            kit.now().items().stream().filter(item -> !forOthers.contains(item.id())).toList())
         .map(Item::id)
         .orElse(null);
   }
@@ -287,6 +279,7 @@ class Cleaning {
         act.steps(),
         things.get(false),
         things.get(true),
+        act.steps().stream().anyMatch(Step::takesAlcohol),
         act.from(),
         act.until(),
         act.readyAt(),

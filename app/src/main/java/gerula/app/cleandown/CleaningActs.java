@@ -21,7 +21,6 @@ import gerula.core.cleandown.treatment.Step;
 import gerula.core.cleandown.treatment.Treatment;
 import gerula.core.cleandown.work.DoneStep;
 import gerula.core.cleandown.work.GivenTreatment;
-import gerula.core.cleandown.work.GivenTreatmentBuilder;
 import gerula.core.cleandown.work.Progress;
 import gerula.core.cleandown.work.UsedThing;
 import gerula.core.kit.PersonRef;
@@ -135,12 +134,13 @@ class CleaningActs {
       beside(act, done, step);
       return true;
     }
+    UUID agent = step.takesAlcohol() ? agents.alcohol() : null;
     // Each by itself, as it is after the step before.
     long things =
         used.among(kit.inKit(act, done.items())).values().stream()
-            .filter(one -> step(act, one, done, step))
+            .filter(one -> step(act, one, done, step, agent))
             .count();
-    return things + bags.step(act, done.bags(), step) > 0;
+    return things + bags.step(act, done.bags(), step, agent) > 0;
   }
 
   private void beside(Act act, Movement done, Step step) {
@@ -162,7 +162,7 @@ class CleaningActs {
     act.touch(ThingKind.TREATMENT_THING, beside.id(), () -> treatments.save(beside));
   }
 
-  private boolean step(Act act, Traced traced, Movement done, Step step) {
+  private boolean step(Act act, Traced traced, Movement done, Step step, @Nullable UUID agent) {
     Instant now = clock.instant();
     UsedThing thing = traced.at(done.moment());
     Treatment treatment =
@@ -181,7 +181,7 @@ class CleaningActs {
     UsedThing after = thing.with(new DoneStep(next, now));
     Progress left = after.progress(treatment, now);
     GivenTreatment given =
-        withAgent(goneOnWith(traced, done), next).with(next, now, left.next() == null);
+        goneOnWith(traced, done).sprayedFrom(agent).with(next, now, left.next() == null);
     act.touch(ThingKind.TREATMENT_THING, given.id(), () -> treatments.save(given));
     CleanState state = traced.stored().item().clean().laidDown();
     if (left.next() == null && treatment.leavesItClean(done.moment())) {
@@ -194,12 +194,6 @@ class CleaningActs {
       handling.became(act, traced.stored(), treated);
     }
     return true;
-  }
-
-  private GivenTreatment withAgent(GivenTreatment given, Step step) {
-    return step.takesAlcohol()
-        ? GivenTreatmentBuilder.builder(given).agent(agents.alcohol()).build()
-        : given;
   }
 
   private GivenTreatment goneOnWith(Traced traced, Movement done) {

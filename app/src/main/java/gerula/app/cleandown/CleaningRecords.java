@@ -26,6 +26,7 @@ final class CleaningRecords {
    * @param steps what is done, in order
    * @param items none where it is done to no thing of the kit: worktop, hands
    * @param bags it is done to, after the job
+   * @param takesAlcohol whether it is done with the bottle of alcohol
    * @param fromSeconds from now at which it can begin
    * @param untilSeconds at which hands are free again
    * @param readyAtSeconds at which the last wait that follows it is over
@@ -34,6 +35,7 @@ final class CleaningRecords {
       List<Step> steps,
       List<UUID> items,
       List<UUID> bags,
+      boolean takesAlcohol,
       int fromSeconds,
       int untilSeconds,
       int readyAtSeconds,

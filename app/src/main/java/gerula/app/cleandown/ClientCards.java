@@ -43,7 +43,7 @@ class ClientCards {
             paper.heading("Tell me", "");
             paper.text(
                 Paper.Letters.PLAIN,
-                "what your skin does not bear, and whether you have a cold sore, a sore eye or broken"
+                "what irritates your skin, and whether you have a cold sore, a sore eye or broken"
                     + " skin: then I do not work there.");
             paper.gap(6);
             paper.text(

@@ -229,8 +229,13 @@ class Contacts {
 
   /** It is on her already, in the same way: scanned twice, or taken up again. */
   private boolean isKnown(Item item, Contact contact) {
-    return store.has(contact.id())
-        || store.ofItem(item.id(), 1).stream()
+    if (store.has(contact.id())) {
+      return true;
+    }
+    boolean mayBe =
+        item.cleanliness() == Cleanliness.IN_USE || item.cleanliness() == Cleanliness.USED;
+    return mayBe
+        && store.ofItem(item.id(), 1).stream()
             .anyMatch(
                 last ->
                     last.how() == contact.how()

@@ -79,6 +79,7 @@ public final class KitRecords {
       String note,
       boolean estimated,
       List<SetContent> setContents,
+      boolean carrier,
       Cleanliness cleanliness,
       @Nullable Instant cleanUntil,
       String code,

@@ -89,6 +89,7 @@ public final class KitViews {
         .note(stored.note())
         .estimated(stored.estimated())
         .setContents(place.setContents())
+        .carrier(place.kind().isCarrier())
         .cleanliness(place.carrier().at(now))
         .cleanUntil(
             place.carrier().at(now) == Cleanliness.DRYING ? place.carrier().wetUntil() : null)

@@ -13,12 +13,13 @@ import tools.jackson.databind.node.ObjectNode;
 /** Whatever is told of cleaning, sensible or not. */
 final class RandomCleaning {
 
-  static final int KINDS = 6;
+  static final int KINDS = 9;
 
   private static final List<String> STEPS =
       List.of("spray", "wipe", "wipe-residue", "wipe-top-layer", "dry", "surfaces", "hands");
   private static final List<String> ENDS =
       List.of("one-person", "give-away", "quarantine", "discard");
+  private static final List<String> VERDICTS = List.of("quarantine", "release", "discard");
   private static final List<String> INCIDENTS =
       List.of("dropped", "cold-sore", "sneezed-on", "unknown-user", "blood");
 
@@ -42,6 +43,9 @@ final class RandomCleaning {
       case 2 -> faceDone();
       case 3 -> happens();
       case 4 -> random.nextInt(4) == 0 ? ends() : nextStep("/api/clean-down", "after-job");
+      case 5 -> bagUsed();
+      case 6 -> decides();
+      case 7 -> pouch();
       default -> nextStep(turnover(), "between-faces");
     };
   }
@@ -75,6 +79,7 @@ final class RandomCleaning {
     ObjectNode asked = act().put("moment", moment);
     asked.set("steps", first.path("steps"));
     asked.set("items", first.path("items"));
+    asked.set("bags", first.path("bags"));
     return noted(asked, client.post("/api/treatments", asked));
   }
 
@@ -100,6 +105,31 @@ final class RandomCleaning {
     ObjectNode asked = act().put("incident", oneOf(INCIDENTS));
     asked.putArray("items").add(oneOf(known.items));
     return noted(asked, client.post("/api/incidents", asked));
+  }
+
+  private Answer bagUsed() {
+    ObjectNode asked = act();
+    return noted(asked, client.post("/api/places/" + oneOf(known.places) + "/used", asked));
+  }
+
+  private Answer decides() {
+    ObjectNode asked =
+        act().put("verdict", oneOf(VERDICTS)).put("reason", "Somebody looked at it.");
+    asked.putArray("items").add(oneOf(known.items));
+    return noted(asked, client.post("/api/items/decide", asked));
+  }
+
+  /** Says what a place is to hold, or refills all that are to hold something. */
+  private Answer pouch() {
+    ObjectNode asked = act();
+    if (random.nextBoolean()) {
+      asked.putArray("places");
+      return noted(asked, client.post("/api/pouches/refill", asked));
+    }
+    asked
+        .putArray("setContents")
+        .add(Client.object().put("productClass", "wand").put("pieces", 1 + random.nextInt(20)));
+    return noted(asked, client.put("/api/places/" + oneOf(known.places) + "/set-contents", asked));
   }
 
   private Answer ends() {

@@ -1,5 +1,7 @@
 package gerula.core.cleandown.brushes;
 
+import gerula.core.kit.item.Cleanliness;
+import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.Product;
 import gerula.core.kit.product.ProductClass;
@@ -8,8 +10,10 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -51,6 +55,17 @@ public final class BrushRun {
                     Math.min(200, brushes.size()),
                     brushes.stream().anyMatch(BrushRun::isDense))));
     return sets;
+  }
+
+  /** The set that is clean and shared and comes first by its name. */
+  public static Optional<Item> nextSet(Collection<Item> kit) {
+    return kit.stream()
+        .filter(item -> item.product().productClass() == ProductClass.BRUSH_SET)
+        .filter(item -> item.cleanliness() == Cleanliness.CLEAN && !item.isDiscarded())
+        .filter(item -> item.forWhom() instanceof ForWhom.Everybody && item.now() != null)
+        .min(
+            Comparator.comparing((Item item) -> item.product().fullName())
+                .thenComparing(Item.BY_ID));
   }
 
   /** How many there are to wash: of a set of which nobody said it as many as most have. */

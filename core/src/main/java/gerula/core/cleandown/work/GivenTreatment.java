@@ -38,6 +38,11 @@ public record GivenTreatment(
     steps = List.copyOf(steps);
   }
 
+  /** The same, sprayed from this bottle; from the one before where none is told. */
+  public GivenTreatment sprayedFrom(@Nullable UUID bottle) {
+    return bottle == null ? this : GivenTreatmentBuilder.builder(this).agent(bottle).build();
+  }
+
   /** The same with one step more. */
   public GivenTreatment with(Step step, Instant at, boolean isLast) {
     List<DoneStep> all = new ArrayList<>(steps);

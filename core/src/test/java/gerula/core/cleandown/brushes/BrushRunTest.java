@@ -3,6 +3,9 @@ package gerula.core.cleandown.brushes;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gerula.core.kit.Given;
+import gerula.core.kit.item.CleanState;
+import gerula.core.kit.item.Cleanliness;
+import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.item.ItemBuilder;
 import gerula.core.kit.product.Form;
@@ -54,6 +57,25 @@ class BrushRunTest {
     assertThat(BrushRun.sets(List.of(seven, dense, brush(ProductClass.LIP_BRUSH, "night"))))
         .containsExactly(
             new BrushSet(seven.id().toString(), 7, false), new BrushSet("night", 2, true));
+  }
+
+  @Test
+  void theNextSetIsCleanSharedAndFirstByItsName() {
+    Item later = named("B");
+    Item first = named("A");
+    Item used = ItemBuilder.builder(named("0")).clean(CleanState.told(Cleanliness.USED)).build();
+    Item hers = named("1").keptFor(new ForWhom.Only(Given.person("Isaura")));
+    Item single = brush(ProductClass.LIP_BRUSH, "");
+    List<Item> kit = List.of(later, used, hers, single, first);
+    assertThat(BrushRun.nextSet(kit)).contains(first);
+    assertThat(BrushRun.nextSet(List.of(used, hers, single))).isEmpty();
+  }
+
+  private static Item named(String name) {
+    return Given.thing(ProductClass.BRUSH_SET, Form.BRUSH_SYNTHETIC)
+        .called(name, "")
+        .in(UUID.randomUUID())
+        .item();
   }
 
   @Test
