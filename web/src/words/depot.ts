@@ -38,6 +38,10 @@ const REASONS: Record<string, [chip: string, told: string]> = {
   "not-made-for-it": ["not for it", "Such a container is not made for this form."],
   "lasts-as-long-as-wanted": ["lasts as wanted", "So much is used until the next refill."],
   "ends-with-its-date": ["ends with its date", "More would not be used up before its last day."],
+  "as-large-as-the-house-fills": [
+    "your house fills 20 ml or more",
+    "You rather fill it large than often. It is used up before its date all the same.",
+  ],
   "all-that-is-left": ["all that is left", "There is no more of it."],
   "as-much-as-fits": ["as much as fits", "Larger ones are not in stock, or serve others better."],
   "your-choice": ["your choice", "You chose this; the rest is planned around it."],

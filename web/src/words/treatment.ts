@@ -170,6 +170,7 @@ export function otherFigures(
       ? "nothing of it"
       : `${amount(ml, "ml")} and ${count(pieces, "cotton round")}`;
   }
+  if (matter === "hand") return `${count(pieces, "palette")}: ${OTHER_MEANS[code]}`;
   return OTHER_MEANS[code] ?? "";
 }
 

@@ -25,6 +25,7 @@ const REASONS: Record<Advice["reasons"][number], string> = {
   "used-up": "used up",
   "not-used-in-a-year": "not used in a year",
   "has-duplicates": "not used, and others do the same",
+  "more-shades-than-carried": "more shades of its range than your house carries",
   "rare-but-needed": "rare but needed",
   favourite: "a favourite",
   "in-use": "in use",

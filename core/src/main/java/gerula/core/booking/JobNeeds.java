@@ -4,6 +4,7 @@ import static gerula.core.kit.product.ProductClass.*;
 
 import gerula.core.kit.product.ProductClass;
 import gerula.core.quantity.Unit;
+import gerula.core.rule.HandPractice;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -74,7 +75,9 @@ final class JobNeeds {
     always(HAND_SANITISER).measured(Math.max(1, 6 * faceDays) * ML, Unit.ML);
     always(ALCOHOL_70).measured((8 * faceDays + 30L * party.workingDays()) * ML, Unit.ML);
     int palettes = party.facesADay() >= TWO_PALETTES_FROM ? 2 : 1;
-    always(WORKING_PALETTE).shared(palettes, palettes);
+    // The back of a washed hand does for the second one.
+    int plates = party.house().hand() == HandPractice.AFTER_WASHING ? 1 : palettes;
+    always(WORKING_PALETTE).shared(plates, plates);
     always(SPATULA).shared(palettes, palettes);
     always(CAPE).shared(1, party.facesADay());
     always(HAIR_CLIPS).counted(4);

@@ -1,6 +1,7 @@
 package gerula.core.booking;
 
 import gerula.core.rule.BrushPractice;
+import gerula.core.rule.HandPractice;
 import gerula.core.rule.HouseRules;
 import gerula.core.rule.PowderPractice;
 import gerula.core.rule.Practices;
@@ -19,6 +20,7 @@ import gerula.core.rule.TouchUpPractice;
  * @param sunFilter where one is put on
  * @param preparation who prepares the skin
  * @param touchUp what lip colour a face takes home
+ * @param hand whether the back of the hand serves as a palette
  */
 public record NeedRules(
     int reservePercent,
@@ -28,7 +30,8 @@ public record NeedRules(
     boolean restsHandOnPuff,
     SunPractice sunFilter,
     PreparationPractice preparation,
-    TouchUpPractice touchUp) {
+    TouchUpPractice touchUp,
+    HandPractice hand) {
 
   /** Common practice. */
   public static final int USUAL_WANDS = 3;
@@ -57,7 +60,8 @@ public record NeedRules(
         restsHandOnPuff,
         usual.sunFilter(),
         usual.preparation(),
-        usual.touchUp());
+        usual.touchUp(),
+        usual.hand());
   }
 
   public static NeedRules of(HouseRules house) {
@@ -70,6 +74,7 @@ public record NeedRules(
         false,
         practices.sunFilter(),
         practices.preparation(),
-        practices.touchUp());
+        practices.touchUp(),
+        practices.hand());
   }
 }

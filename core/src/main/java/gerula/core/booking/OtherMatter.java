@@ -75,7 +75,7 @@ public enum OtherMatter implements Code {
       HandPractice.class,
       Practices::hand,
       (house, way) -> house.hand((HandPractice) way),
-      EnumSet.noneOf(ProductClass.class));
+      EnumSet.of(ProductClass.WORKING_PALETTE));
 
   private final PracticeChoice choice;
   private final Set<ProductClass> needs;
@@ -139,7 +139,7 @@ public enum OtherMatter implements Code {
       switch (need.amount()) {
         case Need.Counted counted -> pieces += (int) counted.pieces();
         case Need.Measured measured -> thousandths += measured.thousandths();
-        case Need.Shared _ -> {}
+        case Need.Shared shared -> pieces += shared.pieces();
       }
     }
     return new OtherWay(code.code(), pieces, thousandths / 1000.0);

@@ -39,6 +39,10 @@ public record Volume(long nanolitres) implements Comparable<Volume> {
     return new Volume(volumes.mapToLong(Volume::nanolitres).sum());
   }
 
+  public static Volume most(Volume one, Volume other) {
+    return one.isMoreThan(other) ? one : other;
+  }
+
   public static Volume least(Volume one, Volume other) {
     return one.compareTo(other) <= 0 ? one : other;
   }

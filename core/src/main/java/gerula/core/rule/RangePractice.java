@@ -2,8 +2,18 @@ package gerula.core.rule;
 
 /** How many shades of a range are carried. */
 public enum RangePractice implements Code {
-  SIX,
-  FOUR,
+  SIX(6),
+  FOUR(4),
   /** Ten of the one main line. */
-  TEN_OF_ONE
+  TEN_OF_ONE(10);
+
+  private final int shades;
+
+  RangePractice(int shades) {
+    this.shades = shades;
+  }
+
+  public int shades() {
+    return shades;
+  }
 }

@@ -122,7 +122,8 @@ class Planning {
             atHand,
             packs.stream().map(OnTheBench::pack).toList(),
             choices,
-            sessions.pace());
+            sessions.pace(),
+            house.current().practices().refill());
     return new Planned(plan, packs, kinds);
   }
 

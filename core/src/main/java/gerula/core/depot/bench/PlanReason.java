@@ -7,6 +7,8 @@ public enum PlanReason implements Code {
   LASTS_AS_LONG_AS_WANTED,
   /** More would not be used up before its date. */
   ENDS_WITH_ITS_DATE,
+  /** The house fills large ones, so as not to fill them again. */
+  AS_LARGE_AS_THE_HOUSE_FILLS,
   /** All there is. */
   ALL_THAT_IS_LEFT,
   /** Larger ones are not at hand, or serve others better. */

@@ -7,6 +7,7 @@ import gerula.core.depot.empties.FitReason;
 import gerula.core.depot.empties.FitReason.Verdict;
 import gerula.core.quantity.Volume;
 import gerula.core.rule.Code;
+import gerula.core.rule.RefillPractice;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -22,16 +23,21 @@ import org.jspecify.annotations.Nullable;
 /**
  * Plans a session at the bench: the container, the size and the amount for each pack.
  *
- * <p>Wanted of a pack is what is used of it in the wanted months, but no more than before its date
- * and no more than there is. What no container holds at once is parted evenly into up to four
- * portions. What the artist chose for a pack stands; the empties that are left are given to the
- * portions of the others so that the values of {@link Portion#value} add up to the most; that best
- * is exact.
+ * <p>Wanted of a pack is what is used of it in the wanted months, in a house of large decants at
+ * least {@value #LARGE_ML} ml, but no more than before its date and no more than there is. What no
+ * container holds at once is parted evenly into up to four portions. What the artist chose for a
+ * pack stands; the empties that are left are given to the portions of the others so that the values
+ * of {@link Portion#value} add up to the most; that best is exact.
  */
 public final class SessionPlanner {
 
+  private static final double EVER = 120;
+
   /** Nobody carries five bottles of one thing. */
   public static final int MOST_PORTIONS = 4;
+
+  /** What a house does not want to fill again, from this size on; from memory, in ml. */
+  static final int LARGE_ML = 20;
 
   private final LocalDate day;
   private final double wantedMonths;
@@ -39,6 +45,7 @@ public final class SessionPlanner {
   private final List<Pack> packs;
   private final Map<String, Choice> choices;
   private final Pace pace;
+  private final RefillPractice refill;
   private final ContainerFit[][] fits;
 
   private SessionPlanner(
@@ -47,13 +54,15 @@ public final class SessionPlanner {
       List<Empty> empties,
       List<Pack> packs,
       Map<String, Choice> choices,
-      Pace pace) {
+      Pace pace,
+      RefillPractice refill) {
     this.day = day;
     this.wantedMonths = wantedMonths;
     this.empties = List.copyOf(empties);
     this.packs = List.copyOf(packs);
     this.choices = Map.copyOf(choices);
     this.pace = pace;
+    this.refill = refill;
     this.fits =
         packs.stream()
             .map(
@@ -73,9 +82,21 @@ public final class SessionPlanner {
     return plan(day, wantedMonths, empties, packs, Map.of(), Pace.USUAL);
   }
 
+  /** The same in a house of small decants. */
+  public static DepotPlan plan(
+      LocalDate day,
+      double wantedMonths,
+      List<Empty> empties,
+      List<Pack> packs,
+      Map<String, Choice> choices,
+      Pace pace) {
+    return plan(day, wantedMonths, empties, packs, choices, pace, RefillPractice.SMALL);
+  }
+
   /**
    * @param wantedMonths between two refills, above 0 and up to 120
    * @param choices by the pack's id
+   * @param refill how large the house fills
    * @throws IllegalArgumentException when two packs have the same id, the months lie outside, or
    *     something is chosen that cannot be
    */
@@ -85,13 +106,14 @@ public final class SessionPlanner {
       List<Empty> empties,
       List<Pack> packs,
       Map<String, Choice> choices,
-      Pace pace) {
+      Pace pace,
+      RefillPractice refill) {
     months(wantedMonths);
     if (packs.stream().map(Pack::id).distinct().count() < packs.size()) {
       throw new IllegalArgumentException("Two packs have the same id. Give each its own.");
     }
     packs.forEach(pack -> possible(pack, choices.get(pack.id()), empties));
-    return new SessionPlanner(day, wantedMonths, empties, packs, choices, pace).plan();
+    return new SessionPlanner(day, wantedMonths, empties, packs, choices, pace, refill).plan();
   }
 
   /**
@@ -197,7 +219,10 @@ public final class SessionPlanner {
   }
 
   private Volume usedInTime(Pack pack) {
-    return pack.usedIn(wantedMonths, day);
+    Volume inMonths = pack.usedIn(wantedMonths, day);
+    return refill == RefillPractice.LARGE
+        ? Volume.most(inMonths, Volume.least(Volume.ofMl(LARGE_ML), pack.usedIn(EVER, day)))
+        : inMonths;
   }
 
   private List<Portion> portions(IntPredicate isAtHand) {
@@ -319,6 +344,9 @@ public final class SessionPlanner {
     }
     if (usedInTime(pack).isMoreThan(pack.left())) {
       return PlanReason.ALL_THAT_IS_LEFT;
+    }
+    if (fill.isMoreThan(pack.usedIn(wantedMonths, day))) {
+      return PlanReason.AS_LARGE_AS_THE_HOUSE_FILLS;
     }
     return pack.monthsLeftOn(day) < wantedMonths
         ? PlanReason.ENDS_WITH_ITS_DATE

@@ -10,6 +10,7 @@ import gerula.core.kit.product.Form;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.Code;
+import gerula.core.rule.DipPractice;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -31,6 +32,7 @@ public record Suggestion(Item item, Set<SuggestionReason> reasons) {
   /** Why a pack is worth it. Limits of mass are from memory. */
   public enum SuggestionReason implements Code {
     BROKEN_PACK,
+    /** By itself only in a house that empties them; else beside another reason. */
     DIP_APPLICATOR,
     HEAVY_PACK,
     /** A container of the same product runs low, and this is its back stock. */
@@ -71,7 +73,7 @@ public record Suggestion(Item item, Set<SuggestionReason> reasons) {
             .collect(Collectors.toSet());
     return kit.stream()
         .filter(item -> canBeDecanted(item, today, house))
-        .flatMap(item -> of(item, low, broken, wanted).stream())
+        .flatMap(item -> of(item, low, broken, wanted, house).stream())
         .sorted(MOST_WORTH)
         .toList();
   }
@@ -89,7 +91,7 @@ public record Suggestion(Item item, Set<SuggestionReason> reasons) {
   }
 
   private static Optional<Suggestion> of(
-      Item item, Set<UUID> low, Set<UUID> broken, Set<ProductClass> wanted) {
+      Item item, Set<UUID> low, Set<UUID> broken, Set<ProductClass> wanted, HouseRules house) {
     Set<SuggestionReason> reasons = EnumSet.noneOf(SuggestionReason.class);
     if (broken.contains(item.id())) {
       reasons.add(SuggestionReason.BROKEN_PACK);
@@ -97,9 +99,6 @@ public record Suggestion(Item item, Set<SuggestionReason> reasons) {
     if (Contents.of(item.product(), (Finish) null).isSunscreen()) {
       // Better left in its own pack as long as that is whole.
       return reasons.isEmpty() ? Optional.empty() : Optional.of(new Suggestion(item, reasons));
-    }
-    if (item.product().form() == Form.LIQUID_DIP_APPLICATOR) {
-      reasons.add(SuggestionReason.DIP_APPLICATOR);
     }
     if (item.mass().grams() >= HEAVY_G) {
       reasons.add(SuggestionReason.HEAVY_PACK);
@@ -109,6 +108,11 @@ public record Suggestion(Item item, Set<SuggestionReason> reasons) {
     }
     if (wanted.contains(item.product().productClass()) && item.mass().grams() >= WORTH_G) {
       reasons.add(SuggestionReason.NEEDED_SOON);
+    }
+    boolean isWorthItself = house.practices().dips() == DipPractice.INTO_SQUEEZE_BOTTLES;
+    if (item.product().form() == Form.LIQUID_DIP_APPLICATOR
+        && (isWorthItself || !reasons.isEmpty())) {
+      reasons.add(SuggestionReason.DIP_APPLICATOR);
     }
     return reasons.isEmpty() ? Optional.empty() : Optional.of(new Suggestion(item, reasons));
   }

@@ -45,6 +45,8 @@ public record DeclutterAdvice(Advice advice, Set<DeclutterReason> reasons, List<
     USED_UP,
     NOT_USED_IN_A_YEAR,
     HAS_DUPLICATES,
+    /** Its range has more shades than the house carries, and its neighbours lie close. */
+    MORE_SHADES_THAN_CARRIED,
     RARE_BUT_NEEDED,
     FAVOURITE,
     IN_USE,
@@ -111,17 +113,24 @@ public record DeclutterAdvice(Advice advice, Set<DeclutterReason> reasons, List<
             .filter(item -> !item.isDiscarded())
             .sorted(Item.BY_ID)
             .collect(Collectors.groupingBy(item -> Job.of(item, facts.get(item.id()))));
+    Set<UUID> surplus = SurplusShades.of(kit, facts, house.practices().range());
     Map<UUID, DeclutterAdvice> advice = new HashMap<>();
     for (Item item : of) {
       UseFacts own = Objects.requireNonNull(facts.get(item.id()));
       List<Item> same = byJob.getOrDefault(Job.of(item, own), List.of());
-      advice.put(item.id(), of(item, own, same, today, house));
+      boolean isSurplus = surplus.contains(item.id());
+      advice.put(item.id(), of(item, own, same, isSurplus, today, house));
     }
     return advice;
   }
 
   private static DeclutterAdvice of(
-      Item item, UseFacts own, List<Item> same, LocalDate today, HouseRules house) {
+      Item item,
+      UseFacts own,
+      List<Item> same,
+      boolean isSurplus,
+      LocalDate today,
+      HouseRules house) {
     List<Item> duplicates = same.stream().filter(other -> !other.id().equals(item.id())).toList();
     Set<DeclutterReason> reasons = EnumSet.noneOf(DeclutterReason.class);
     if (!item.useBy(house).isGoodOn(today)) {
@@ -143,10 +152,11 @@ public record DeclutterAdvice(Advice advice, Set<DeclutterReason> reasons, List<
     if (own.isFavourite()) {
       return new DeclutterAdvice(Advice.KEEP, EnumSet.of(DeclutterReason.FAVOURITE), duplicates);
     }
-    return byUse(own, duplicates, today);
+    return byUse(own, duplicates, isSurplus, today);
   }
 
-  private static DeclutterAdvice byUse(UseFacts own, List<Item> duplicates, LocalDate today) {
+  private static DeclutterAdvice byUse(
+      UseFacts own, List<Item> duplicates, boolean isSurplus, LocalDate today) {
     Set<DeclutterReason> reasons = EnumSet.noneOf(DeclutterReason.class);
     boolean isKnownForAYear =
         own.knownSince() != null && !own.knownSince().isAfter(today.minusYears(1));
@@ -155,6 +165,9 @@ public record DeclutterAdvice(Advice advice, Set<DeclutterReason> reasons, List<
     }
     if (own.usesInAYear() == 0 && !duplicates.isEmpty()) {
       reasons.add(DeclutterReason.HAS_DUPLICATES);
+    }
+    if (isSurplus) {
+      reasons.add(DeclutterReason.MORE_SHADES_THAN_CARRIED);
     }
     if (!reasons.isEmpty()) {
       return new DeclutterAdvice(Advice.RETIRE, reasons, duplicates);

@@ -23,7 +23,11 @@ import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
+import gerula.core.rule.DipPractice;
 import gerula.core.rule.HouseRules;
+import gerula.core.rule.HouseRulesBuilder;
+import gerula.core.rule.Practices;
+import gerula.core.rule.PracticesBuilder;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
@@ -56,8 +60,30 @@ class SuggestionTest {
     assertThat(reasons(base(99).item())).containsExactly(SuggestionReason.NEEDED_SOON);
     assertThat(reasons(base(40).item())).containsExactly(SuggestionReason.NEEDED_SOON);
     assertThat(reasons(base(39).item())).isEmpty();
-    assertThat(reasons(Given.thing(ProductClass.LIP_GLOSS, Form.LIQUID_DIP_APPLICATOR).item()))
-        .containsExactly(SuggestionReason.DIP_APPLICATOR);
+  }
+
+  @Test
+  void aTubeWithItsOwnApplicatorIsWorthItByItselfWhereTheHouseEmptiesThem() {
+    Item tube = Given.thing(ProductClass.LIP_GLOSS, Form.LIQUID_DIP_APPLICATOR).item();
+    Item broken = Given.thing(ProductClass.LIP_GLOSS, Form.LIQUID_DIP_APPLICATOR).item();
+    assertThat(suggested(Set.of(broken.id()), tube, broken))
+        .singleElement()
+        .satisfies(
+            one ->
+                assertThat(one.reasons())
+                    .containsExactly(
+                        SuggestionReason.BROKEN_PACK, SuggestionReason.DIP_APPLICATOR));
+    HouseRules empties =
+        HouseRulesBuilder.builder(HouseRules.USUAL)
+            .practices(
+                PracticesBuilder.builder(Practices.USUAL)
+                    .dips(DipPractice.INTO_SQUEEZE_BOTTLES)
+                    .build())
+            .build();
+    assertThat(Suggestion.of(List.of(tube), Set.of(), Set.of(), TODAY, empties))
+        .singleElement()
+        .satisfies(
+            one -> assertThat(one.reasons()).containsExactly(SuggestionReason.DIP_APPLICATOR));
   }
 
   @Test
@@ -120,7 +146,10 @@ class SuggestionTest {
   void theMostWorthComesFirst() {
     Item heavy = base(300).item();
     Item heavier = base(400).item();
-    Item gloss = Given.thing(ProductClass.LIP_GLOSS, Form.LIQUID_DIP_APPLICATOR).item();
+    Item gloss =
+        Given.thing(ProductClass.LIP_GLOSS, Form.LIQUID_PUMP_OR_SQUEEZE)
+            .measures(new Measures(Outline.ROUND, 40, 40, 120, Mass.ofGrams(120)))
+            .item();
     assertThat(suggested(Set.of(), gloss, heavy, heavier))
         .extracting(Suggestion::item)
         .containsExactly(heavier, heavy, gloss);

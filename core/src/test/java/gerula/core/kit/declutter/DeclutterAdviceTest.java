@@ -16,10 +16,12 @@ import gerula.core.quantity.Quantity;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
@@ -94,6 +96,38 @@ class DeclutterAdviceTest {
             Given.thing(ProductClass.LIP_COLOUR, Form.LIPSTICK_BULLET).called("lip", "rust"),
             new UseFacts(0, null, false, false, Finish.MATTE));
     assertThat(advice(item, item, glossy, other, deep, stick).duplicates()).isEmpty();
+  }
+
+  @Test
+  void ofARangeWithMoreShadesThanTheHouseCarriesThoseBetweenCloseNeighboursGo() {
+    Item[] range = new Item[8];
+    double[] depths = {1, 2, 3, 3.5, 4, 6, 7.5, 10};
+    for (int i = 0; i < range.length; i++) {
+      Given.Thing shade =
+          Given.thing(ProductClass.FOUNDATION, Form.LIQUID_PUMP_OR_SQUEEZE)
+              .called("line", "no. " + i)
+              .depth(depths[i]);
+      range[i] = known(shade, 3, null);
+    }
+    Item mixer =
+        known(
+            Given.thing(ProductClass.FOUNDATION, Form.LIQUID_PUMP_OR_SQUEEZE)
+                .called("line", "white")
+                .depth(null),
+            3,
+            null);
+    List<Item> kit = Stream.concat(Stream.of(range), Stream.of(mixer)).toList();
+    Set<UUID> gone = new HashSet<>();
+    DeclutterAdvice.of(kit, kit, facts, TODAY, HouseRules.USUAL)
+        .forEach(
+            (id, advice) -> {
+              if (advice.reasons().contains(DeclutterReason.MORE_SHADES_THAN_CARRIED)) {
+                assertThat(advice.advice()).isEqualTo(Advice.RETIRE);
+                gone.add(id);
+              }
+            });
+    // 3.5 lies between 3 and 4; without it 2 lies between 1 and 3, as 3 does between 2 and 4.
+    assertThat(gone).containsExactlyInAnyOrder(range[3].id(), range[1].id());
   }
 
   @Test
