@@ -26,6 +26,7 @@ const FOLLOWS: Record<string, readonly string[]> = {
   usable: [...KIT, ...BOOKINGS, ...CLEANING],
   "packing-list": [...KIT, ...BOOKINGS],
   bags: [...KIT, ...BOOKINGS],
+  load: [...KIT, ...BOOKINGS],
   people: ["item", "place", "booking", "contact"],
   person: ["item", "place", "booking", "contact"],
   buying: ["wanted", "item", "product"],

@@ -149,6 +149,11 @@ function Doing({ list }: { list: PackingList }) {
           Put back all {count(list.lines.length, "item")}
         </Button>
       )}
+      {booking.stage === "planned" && (
+        <Link to={`/bookings/${booking.id}/load`} className={buttonLook()}>
+          Load plan
+        </Link>
+      )}
       <Link to={`/bookings/${booking.id}/edit`} className={buttonLook()}>
         Edit booking
       </Link>

@@ -5,6 +5,7 @@ import { z } from "zod";
 import { useActs } from "../api/acts";
 import { ask, Problem, type Schemas } from "../api/client";
 import { useItemsOf } from "../api/dates";
+import { useHouse } from "../api/house";
 import { Sentence } from "../parts/Sentence";
 import { fieldsOf, neededNumber, neededWhole, typedNumber, useTyped } from "../parts/typed";
 import { TimeZone } from "../signin/TimeZone";
@@ -27,10 +28,7 @@ const PALETTES = { "keep-whole": "come whole", "lift-pans": "lend single pans" }
 
 /** The school one works by, and what a change of it would do today. */
 export function HouseView() {
-  const house = useQuery({
-    queryKey: ["house"],
-    queryFn: () => ask<House>("GET", "/api/house"),
-  });
+  const house = useHouse();
   if (!house.data) return <Without query={house} waiting="Reading the rules…" />;
   return <Rules key={house.data.version} house={house.data} />;
 }
@@ -42,6 +40,11 @@ const RULES = z.object({
   reservePercent: neededWhole("Say how many percent."),
   deliveryDays: neededWhole("Say how many days."),
   shadeLimit: neededNumber("Say how far a base may be off."),
+  load: z.object({
+    usablePercent: neededWhole("Say how many percent."),
+    wornGrams: neededWhole("Say how many grams."),
+    carriedGrams: neededWhole("Say how many grams."),
+  }),
   practices: z.object({
     palettes: z.enum(["keep-whole", "lift-pans"]),
     powder: z.string(),
@@ -164,6 +167,24 @@ function Rules({ house }: { house: House }) {
           inputMode="numeric"
           {...field("practices.sprayPercent")}
         />
+        <TextField
+          label="A compartment may be full"
+          hint="% of its volume"
+          inputMode="numeric"
+          {...field("load.usablePercent")}
+        />
+        <TextField
+          label="A worn bag may weigh"
+          hint="g, with all in it"
+          inputMode="numeric"
+          {...field("load.wornGrams")}
+        />
+        <TextField
+          label="A carried bag may weigh"
+          hint="g, on a long way"
+          inputMode="numeric"
+          {...field("load.carriedGrams")}
+        />
       </div>
       <Matters
         sprayPercent={meant?.practices.sprayPercent ?? null}
@@ -234,6 +255,11 @@ function draftOf(house: House): Draft {
     reservePercent: String(house.reservePercent),
     deliveryDays: String(house.deliveryDays),
     shadeLimit: String(house.shadeLimit),
+    load: {
+      usablePercent: String(house.load.usablePercent),
+      wornGrams: String(house.load.wornGrams),
+      carriedGrams: String(house.load.carriedGrams),
+    },
     practices: { ...house.practices, sprayPercent: String(house.practices.sprayPercent) },
   };
 }

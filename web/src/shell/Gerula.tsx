@@ -52,6 +52,10 @@ const router = createBrowserRouter([
         lazy: view(() => import("../packing/PackingView"), "PackingView"),
       },
       {
+        path: "/bookings/:id/load",
+        lazy: view(() => import("../packing/load/LoadView"), "LoadView"),
+      },
+      {
         path: "/bookings/:id/faces/:face",
         lazy: view(() => import("../look/FaceSheet"), "FaceSheet"),
       },

@@ -96,9 +96,11 @@ class CleanDownTest extends WithTheDemo {
     artist.goTo("/clean-down");
     artist.press("Card for clients").click();
     artist.page.getByLabel("In your own words").fill("Clean hands, clean brushes.");
+    artist.press("Keep these words").click();
+    assertThat(artist.page.getByText("Kept your words for the card.")).isVisible();
     artist.page.reload();
     artist.press("Card for clients").click();
-    Locator print = artist.page.getByText("Print it");
-    assertThat(print).hasAttribute("href", "/api/client-card?words=Clean+hands%2C+clean+brushes.");
+    assertThat(artist.page.getByLabel("In your own words")).hasValue("Clean hands, clean brushes.");
+    assertThat(artist.page.getByText("Print it")).hasAttribute("href", "/api/client-card");
   }
 }

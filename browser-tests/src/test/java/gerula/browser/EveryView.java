@@ -21,6 +21,7 @@ final class EveryView {
             + Demo.booking("Tidal island block")
             + "/faces/"
             + Demo.firstFace("Tidal island block"),
+        "/bookings/" + Demo.booking("Tidal island block") + "/load",
         "/kit",
         "/kit/new",
         "/kit/lines?place=" + Demo.place("Rolling case"),

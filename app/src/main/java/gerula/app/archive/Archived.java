@@ -139,6 +139,7 @@ sealed interface Archived {
    *
    * @param ownMonths months after opening by class, where the house follows neither school
    * @param practices since version 11: codes by matter
+   * @param usablePercent since version 14, as are the others after it
    */
   record OfHouseRules(
       @NotNull UUID id,
@@ -149,7 +150,11 @@ sealed interface Archived {
       int reservePercent,
       int deliveryDays,
       @Nullable Double shadeLimit,
-      @Nullable Map<String, String> practices)
+      @Nullable Map<String, String> practices,
+      @Nullable Integer usablePercent,
+      @Nullable Integer wornGrams,
+      @Nullable Integer carriedGrams,
+      @Nullable @Size(max = 2000) String cardWords)
       implements Archived {}
 
   /** A kind of empties. */

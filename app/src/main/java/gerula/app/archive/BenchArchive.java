@@ -17,6 +17,7 @@ import gerula.app.rule.HouseStore.StoredRules;
 import gerula.core.dates.DateClass;
 import gerula.core.rule.Code;
 import gerula.core.rule.HouseRules;
+import gerula.core.rule.LoadRules;
 import gerula.core.rule.Practices;
 import java.util.HashMap;
 import java.util.List;
@@ -69,7 +70,11 @@ class BenchArchive {
         rules.reservePercent(),
         rules.deliveryDays(),
         rules.shadeLimit(),
-        rules.practices().codes());
+        rules.practices().codes(),
+        rules.load().usablePercent(),
+        rules.load().wornGrams(),
+        rules.load().carriedGrams(),
+        stored.cardWords());
   }
 
   static HouseRules rules(Archived.OfHouseRules one) {
@@ -83,7 +88,16 @@ class BenchArchive {
         one.reservePercent(),
         one.deliveryDays(),
         shade == null ? HouseRules.USUAL.shadeLimit() : shade,
-        one.practices() == null ? Practices.USUAL : Practices.written(one.practices()));
+        one.practices() == null ? Practices.USUAL : Practices.written(one.practices()),
+        load(one));
+  }
+
+  private static LoadRules load(Archived.OfHouseRules one) {
+    LoadRules usual = LoadRules.USUAL;
+    return new LoadRules(
+        one.usablePercent() == null ? usual.usablePercent() : one.usablePercent(),
+        one.wornGrams() == null ? usual.wornGrams() : one.wornGrams(),
+        one.carriedGrams() == null ? usual.carriedGrams() : one.carriedGrams());
   }
 
   List<Archived.OfEmpty> empties() {
@@ -163,10 +177,12 @@ class BenchArchive {
   }
 
   void insertHouse(Act act, Archived.OfHouseRules one) {
-    act.create(
-        ThingKind.HOUSE_RULES_THING,
-        List.of(one.id()),
-        () -> house.save(new StoredRules(one.id(), rules(one), one.version())));
+    act.create(ThingKind.HOUSE_RULES_THING, List.of(one.id()), () -> house.save(stored(one)));
+  }
+
+  private static StoredRules stored(Archived.OfHouseRules one) {
+    String words = one.cardWords() == null ? "" : one.cardWords();
+    return new StoredRules(one.id(), rules(one), words, one.version());
   }
 
   void insertEmpty(Act act, Archived.OfEmpty one) {

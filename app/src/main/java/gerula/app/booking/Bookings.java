@@ -17,7 +17,9 @@ import gerula.core.booking.Booking;
 import gerula.core.booking.Face;
 import gerula.core.kit.place.PlaceTree;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -171,6 +173,33 @@ public class Bookings {
             "on-the-way",
             "The bags have left already. Put everything back, then choose others.")
         .refuseIfAny();
+  }
+
+  /** Takes one bag more along; nothing changes when it comes along already. */
+  public void takeBag(SignedIn who, UUID actId, UUID id, UUID bag) {
+    ledger.perform(
+        who,
+        actId,
+        "bag-chosen",
+        Map.of("booking", id),
+        act -> {
+          store.lock(id);
+          StoredBooking before = existing(id);
+          if (before.departedAt() != null && before.backAt() == null) {
+            throw Refused.notNow(
+                "on-the-way", "The bags have left already. Put everything back, then choose.");
+          }
+          places
+              .tree()
+              .find(bag)
+              .filter(places.tree()::canBeTaken)
+              .orElseThrow(() -> Refused.notThere("bag", bag));
+          if (!before.bags().contains(bag)) {
+            List<UUID> bags = new ArrayList<>(before.bags());
+            bags.add(bag);
+            act.touch(ThingKind.BOOKING_THING, id, () -> store.setBags(id, bags));
+          }
+        });
   }
 
   /** Takes a booking off the books, unless things are out for it. */

@@ -2,6 +2,7 @@ package gerula.app.booking;
 
 import gerula.app.tables.tables.records.BookingRecord;
 import gerula.core.packing.Choices;
+import gerula.core.packing.LoadChoices;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -27,7 +28,10 @@ final class ChoiceRows {
         Set.of(row.getLeftOut()),
         Set.of(row.getAdded()),
         row.getAmounts().equals(NONE) ? Map.of() : JSON.readValue(row.getAmounts().data(), AMOUNTS),
-        new TreeSet<>(List.of(row.getWithout())));
+        new TreeSet<>(List.of(row.getWithout())),
+        row.getLoad().equals(NONE)
+            ? LoadChoices.NONE
+            : JSON.readValue(row.getLoad().data(), LoadDraft.class).toLoad());
   }
 
   static void write(BookingRecord row, Choices choices) {
@@ -39,6 +43,10 @@ final class ChoiceRows {
             ? NONE
             : JSONB.valueOf(JSON.writeValueAsString(new TreeMap<>(choices.amounts()))));
     row.setWithout(choices.without().toArray(String[]::new));
+    row.setLoad(
+        choices.load().equals(LoadChoices.NONE)
+            ? NONE
+            : JSONB.valueOf(JSON.writeValueAsString(LoadDraft.of(choices.load()))));
   }
 
   private static UUID[] sorted(Set<UUID> ids) {

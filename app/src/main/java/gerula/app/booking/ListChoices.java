@@ -1,6 +1,8 @@
 package gerula.app.booking;
 
 import gerula.core.packing.Choices;
+import gerula.core.packing.LoadChoices;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
@@ -12,6 +14,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the artist decided about a packing list.
@@ -21,6 +24,7 @@ import java.util.UUID;
  * @param added items that go along though nothing asks for them
  * @param amounts pieces of a counted need instead of those worked out, by the need's code
  * @param without codes of needs that are done without
+ * @param load where things are packed; null: nothing was decided or planned
  */
 public record ListChoices(
     @NotNull @Size(max = 500) List<@NotNull UUID> pinned,
@@ -32,7 +36,8 @@ public record ListChoices(
                 @NotNull @Min(value = 0, message = "At least none.")
                 @Max(value = 100_000, message = "At most 100,000.") Long>
             amounts,
-    @NotNull @Size(max = 200) List<@NotNull @Pattern(regexp = CODE) String> without) {
+    @NotNull @Size(max = 200) List<@NotNull @Pattern(regexp = CODE) String> without,
+    @Nullable @Valid LoadDraft load) {
 
   private static final String CODE = "[a-z0-9-]{1,40}(:[a-z0-9-]{1,40})?";
 
@@ -42,7 +47,8 @@ public record ListChoices(
         choices.leftOut().stream().sorted().toList(),
         choices.added().stream().sorted().toList(),
         new TreeMap<>(choices.amounts()),
-        List.copyOf(choices.without()));
+        List.copyOf(choices.without()),
+        choices.load().equals(LoadChoices.NONE) ? null : LoadDraft.of(choices.load()));
   }
 
   Choices toChoices() {
@@ -51,6 +57,7 @@ public record ListChoices(
         new HashSet<>(leftOut),
         new HashSet<>(added),
         amounts,
-        new TreeSet<>(without));
+        new TreeSet<>(without),
+        load == null ? LoadChoices.NONE : load.toLoad());
   }
 }

@@ -21,14 +21,13 @@ class ClientCards {
     this.workspaces = workspaces;
   }
 
-  /**
-   * @param words the artist's own; empty: what follows from the house rules
-   */
-  byte[] print(SignedIn who, String words, PaperFormat format) {
+  /** In the artist's own words where she wrote some; else what follows from the house rules. */
+  byte[] print(SignedIn who, PaperFormat format) {
     return workspaces.read(
         who.workspace(),
         () -> {
           Practices practices = house.current().practices();
+          String words = house.find().map(HouseStore.StoredRules::cardWords).orElse("");
           try (Paper paper = new Paper(format, "Card")) {
             paper.newPage();
             paper.text(Paper.Letters.TITLE, "What you will see me do");

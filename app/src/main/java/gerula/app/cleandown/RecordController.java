@@ -90,20 +90,13 @@ class RecordController {
             who, HeavyWork.Length.SHORT, () -> prints.notice(who, id, item, since, words, paper)));
   }
 
-  /**
-   * A short card that tells a client what she will see done, as PDF.
-   *
-   * @param words the artist's own; left out: what follows from the house rules
-   */
+  /** A short card that tells a client what she will see done, as PDF. */
   @GetMapping(path = "/api/client-card", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> clientCard(
-      @AuthenticationPrincipal SignedIn who,
-      @RequestParam(defaultValue = "") @Size(max = 2000, message = "At most 2,000 characters.")
-          String words,
-      @RequestParam(defaultValue = "a4") PaperFormat paper) {
+      @AuthenticationPrincipal SignedIn who, @RequestParam(defaultValue = "a4") PaperFormat paper) {
     return answer(
         "inline; filename=\"gerula-client-card.pdf\"",
-        heavy.inTurn(who, HeavyWork.Length.SHORT, () -> cards.print(who, words, paper)));
+        heavy.inTurn(who, HeavyWork.Length.SHORT, () -> cards.print(who, paper)));
   }
 
   private static ResponseEntity<byte[]> answer(String disposition, byte[] body) {

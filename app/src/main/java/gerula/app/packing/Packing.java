@@ -57,7 +57,7 @@ import org.springframework.stereotype.Component;
 
 /** Builds the packing list of a booking from what is stored. */
 @Component
-class Packing {
+public class Packing {
 
   private final Bookings bookings;
   private final WholeKit kit;
@@ -126,7 +126,7 @@ class Packing {
    * @param known the booking with all that is known of its faces
    * @param claims what other bookings take before it
    */
-  record BookingFacts(
+  public record BookingFacts(
       StoredBooking booking,
       Booking known,
       WholeKit.Things kit,
@@ -138,6 +138,25 @@ class Packing {
     BookingFacts with(Claims others) {
       return new BookingFacts(booking, known, kit, places, packed, house, others);
     }
+  }
+
+  /**
+   * A list with everything it was made of.
+   *
+   * @param lines once the bags have left only those that went along
+   */
+  public record Listed(
+      BookingFacts facts,
+      PackingList.PackingFacts known,
+      PackingList list,
+      List<PackingLine> lines) {}
+
+  /** The list as it stands. Within a workspace. */
+  public Listed listed(UUID booking) {
+    BookingFacts facts = facts(booking);
+    PackingList.PackingFacts known = forTheCore(facts);
+    PackingList list = PackingList.of(known);
+    return new Listed(facts, known, list, linesOf(facts, list));
   }
 
   private BookingFacts facts(UUID id) {

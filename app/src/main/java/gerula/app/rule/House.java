@@ -79,8 +79,34 @@ class House {
           act.touch(
               ThingKind.HOUSE_RULES_THING,
               id,
-              () -> store.save(new StoredRules(id, rules, version + 1)));
+              () -> store.save(new StoredRules(id, rules, words(before), version + 1)));
           kit.workOutDates();
+        });
+  }
+
+  private static String words(Optional<StoredRules> stored) {
+    return stored.map(StoredRules::cardWords).orElse("");
+  }
+
+  /**
+   * Keeps what the card for clients says.
+   *
+   * @param words empty: what follows from the rules
+   */
+  void say(SignedIn who, UUID actId, String words) {
+    ledger.perform(
+        who,
+        actId,
+        "card-written",
+        act -> {
+          Optional<StoredRules> before = store.find();
+          StoredRules after =
+              new StoredRules(
+                  before.map(StoredRules::id).orElse(who.workspace()),
+                  store.current(),
+                  words.strip(),
+                  before.map(StoredRules::version).orElse(0) + 1);
+          act.touch(ThingKind.HOUSE_RULES_THING, after.id(), () -> store.save(after));
         });
   }
 }

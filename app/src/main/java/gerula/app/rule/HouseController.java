@@ -13,6 +13,7 @@ import gerula.core.rule.DipPractice;
 import gerula.core.rule.FeltPractice;
 import gerula.core.rule.HandPractice;
 import gerula.core.rule.HouseRules;
+import gerula.core.rule.LoadRules;
 import gerula.core.rule.PalettePractice;
 import gerula.core.rule.PencilPractice;
 import gerula.core.rule.PowderPractice;
@@ -76,7 +77,23 @@ class HouseController {
       int deliveryDays,
       double shadeLimit,
       Practices practices,
+      LoadRules load,
+      String cardWords,
       int version) {}
+
+  /** What the card for clients shall say; empty: what follows from the rules. */
+  record WriteCard(
+      @NotNull UUID actId,
+      @NotNull @Size(max = 2000, message = "At most 2,000 characters.") String words) {}
+
+  @PutMapping("/api/house/card")
+  HouseView write(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody WriteCard asked) {
+    return answers.once(
+        who,
+        asked.actId(),
+        () -> house.say(who, asked.actId(), asked.words()),
+        () -> view(house.find(who)));
+  }
 
   /**
    * @param months 1 to 120
@@ -144,6 +161,7 @@ class HouseController {
    *
    * @param shadeLimit how far a base may lie from the face by CIEDE2000; null: the usual
    * @param practices null: as most houses do it
+   * @param load null: as it is now
    */
   record RulesDraft(
       @NotNull(message = "Say which school.") School dateLimits,
@@ -152,9 +170,10 @@ class HouseController {
       int reservePercent,
       int deliveryDays,
       @Nullable Double shadeLimit,
-      @Nullable @Valid PracticesDraft practices) {
+      @Nullable @Valid PracticesDraft practices,
+      @Nullable LoadRulesDraft load) {
 
-    HouseRules toRules() {
+    HouseRules toRules(LoadRules now) {
       Faults faults = new Faults();
       Map<Code, Integer> own = new HashMap<>();
       for (int i = 0; i < ownLimits.size(); i++) {
@@ -185,7 +204,26 @@ class HouseController {
           reservePercent,
           deliveryDays,
           shade,
-          practices == null ? Practices.USUAL : practices.toPractices(faults));
+          practices == null ? Practices.USUAL : practices.toPractices(faults),
+          load == null ? now : load.toRules(faults));
+    }
+  }
+
+  /**
+   * How a house packs and carries.
+   *
+   * @param usablePercent of a compartment's volume that may be taken, 30 to 100
+   * @param wornGrams what a bag that is worn may weigh, 500 to 15,000
+   * @param carriedGrams what a bag that is carried may weigh, 1,000 to 30,000
+   */
+  record LoadRulesDraft(int usablePercent, int wornGrams, int carriedGrams) {
+
+    LoadRules toRules(Faults faults) {
+      faults.build("rules.load.usablePercent", () -> LoadRules.usable(usablePercent));
+      faults.build("rules.load.wornGrams", () -> LoadRules.worn(wornGrams));
+      faults.build("rules.load.carriedGrams", () -> LoadRules.carried(carriedGrams));
+      faults.refuseIfAny();
+      return new LoadRules(usablePercent, wornGrams, carriedGrams);
     }
   }
 
@@ -202,7 +240,7 @@ class HouseController {
 
   @PostMapping("/api/house/try")
   House.Effect tryOut(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody TryRules asked) {
-    return house.effect(who, asked.rules().toRules());
+    return house.effect(who, asked.rules().toRules(load(who)));
   }
 
   @PutMapping("/api/house")
@@ -210,8 +248,12 @@ class HouseController {
     return answers.once(
         who,
         asked.actId(),
-        () -> house.change(who, asked.actId(), asked.version(), asked.rules().toRules()),
+        () -> house.change(who, asked.actId(), asked.version(), asked.rules().toRules(load(who))),
         () -> view(house.find(who)));
+  }
+
+  private LoadRules load(SignedIn who) {
+    return house.find(who).map(one -> one.rules().load()).orElse(LoadRules.USUAL);
   }
 
   static HouseView view(Optional<StoredRules> stored) {
@@ -227,6 +269,8 @@ class HouseController {
         rules.deliveryDays(),
         rules.shadeLimit(),
         rules.practices(),
+        rules.load(),
+        stored.map(StoredRules::cardWords).orElse(""),
         stored.map(StoredRules::version).orElse(0));
   }
 

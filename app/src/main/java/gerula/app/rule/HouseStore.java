@@ -6,6 +6,7 @@ import gerula.app.platform.workspace.PerTransaction;
 import gerula.core.dates.DateClass;
 import gerula.core.rule.Code;
 import gerula.core.rule.HouseRules;
+import gerula.core.rule.LoadRules;
 import gerula.core.rule.Practices;
 import gerula.core.rule.School;
 import java.util.HashMap;
@@ -39,9 +40,10 @@ public class HouseStore {
   /**
    * Rules with the row they stand in.
    *
+   * @param cardWords what the card for clients says; empty: what follows from the rules
    * @param version how often they were changed
    */
-  public record StoredRules(UUID id, HouseRules rules, int version) {}
+  public record StoredRules(UUID id, HouseRules rules, String cardWords, int version) {}
 
   /** The rules that hold now: the house's own, or else the usual ones. */
   public HouseRules current() {
@@ -68,7 +70,10 @@ public class HouseStore {
                         row.getReservePercent(),
                         row.getDeliveryDays(),
                         row.getShadeLimit(),
-                        Practices.written(json.readValue(row.getPractices().data(), CODES))),
+                        Practices.written(json.readValue(row.getPractices().data(), CODES)),
+                        new LoadRules(
+                            row.getUsablePercent(), row.getWornGrams(), row.getCarriedGrams())),
+                    row.getCardWords(),
                     row.getVersion()));
   }
 
@@ -95,6 +100,10 @@ public class HouseStore {
         .set(
             HOUSE_RULES.PRACTICES,
             JSONB.valueOf(json.writeValueAsString(new TreeMap<>(rules.practices().codes()))))
+        .set(HOUSE_RULES.USABLE_PERCENT, (short) rules.load().usablePercent())
+        .set(HOUSE_RULES.WORN_GRAMS, rules.load().wornGrams())
+        .set(HOUSE_RULES.CARRIED_GRAMS, rules.load().carriedGrams())
+        .set(HOUSE_RULES.CARD_WORDS, stored.cardWords())
         .set(HOUSE_RULES.VERSION, stored.version())
         .onConflict(HOUSE_RULES.WORKSPACE_ID, HOUSE_RULES.ID)
         .doUpdate()

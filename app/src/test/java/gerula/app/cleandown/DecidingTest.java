@@ -91,9 +91,13 @@ class DecidingTest {
     assertThat(text(client.bytes("GET", "/api/client-card", null)))
         .contains("What you will see me do", "sprayed with 70 % alcohol", "used once")
         .doesNotContain("sterile");
-    assertThat(text(client.bytes("GET", "/api/client-card?words=My+own+words.", null)))
+    ObjectNode written = act().put("words", "My own words.");
+    client.put("/api/house/card", written).expect(200);
+    assertThat(text(client.bytes("GET", "/api/client-card", null)))
         .contains("My own words.", "Tell me")
         .doesNotContain("sprayed with 70");
+    client.post("/api/ledger/" + written.path("actId").asString() + "/undo", act()).expect(204);
+    assertThat(text(client.bytes("GET", "/api/client-card", null))).contains("sprayed with 70 %");
   }
 
   private static String text(byte[] pdf) throws IOException {

@@ -18,16 +18,19 @@ import org.jspecify.annotations.Nullable;
  * @param added items that go along though nothing asks for them
  * @param amounts pieces to take of a counted need instead of those worked out, by the need's code
  * @param without codes of needs that are done without
+ * @param load where things are packed
  */
 public record Choices(
     Set<UUID> pinned,
     Set<UUID> leftOut,
     Set<UUID> added,
     Map<String, Long> amounts,
-    SortedSet<String> without) {
+    SortedSet<String> without,
+    LoadChoices load) {
 
   public static final Choices NONE =
-      new Choices(Set.of(), Set.of(), Set.of(), Map.of(), Collections.emptySortedSet());
+      new Choices(
+          Set.of(), Set.of(), Set.of(), Map.of(), Collections.emptySortedSet(), LoadChoices.NONE);
 
   public Choices {
     pinned = Set.copyOf(pinned);
@@ -40,22 +43,22 @@ public record Choices(
   /** An item is decided about in one way at a time. */
   public Choices undecided(UUID item) {
     return new Choices(
-        less(pinned, item), less(leftOut, item), less(added, item), amounts, without);
+        less(pinned, item), less(leftOut, item), less(added, item), amounts, without, load);
   }
 
   public Choices pinning(UUID item) {
     Choices rest = undecided(item);
-    return new Choices(more(rest.pinned, item), rest.leftOut, rest.added, amounts, without);
+    return new Choices(more(rest.pinned, item), rest.leftOut, rest.added, amounts, without, load);
   }
 
   public Choices leavingOut(UUID item) {
     Choices rest = undecided(item);
-    return new Choices(rest.pinned, more(rest.leftOut, item), rest.added, amounts, without);
+    return new Choices(rest.pinned, more(rest.leftOut, item), rest.added, amounts, without, load);
   }
 
   public Choices adding(UUID item) {
     Choices rest = undecided(item);
-    return new Choices(rest.pinned, rest.leftOut, more(rest.added, item), amounts, without);
+    return new Choices(rest.pinned, rest.leftOut, more(rest.added, item), amounts, without, load);
   }
 
   /** Does without a need, or not any more. */
@@ -65,7 +68,7 @@ public record Choices(
     if (isWithout) {
       others.add(need);
     }
-    return new Choices(pinned, leftOut, added, amounts, others);
+    return new Choices(pinned, leftOut, added, amounts, others, load);
   }
 
   /**
@@ -79,7 +82,12 @@ public record Choices(
     if (pieces != null) {
       others.put(need, pieces);
     }
-    return new Choices(pinned, leftOut, added, others, without);
+    return new Choices(pinned, leftOut, added, others, without, load);
+  }
+
+  /** Has things packed elsewhere. */
+  public Choices loading(LoadChoices other) {
+    return new Choices(pinned, leftOut, added, amounts, without, other);
   }
 
   private static Set<UUID> less(Set<UUID> ids, UUID one) {

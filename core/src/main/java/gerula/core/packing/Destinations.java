@@ -18,8 +18,10 @@ final class Destinations {
 
   private final PlaceTree places;
   private final List<UUID> bags;
+  private final LoadChoices load;
 
-  Destinations(PlaceTree places, List<UUID> bags) {
+  Destinations(PlaceTree places, List<UUID> bags, LoadChoices load) {
+    this.load = load;
     this.places = places;
     this.bags = bags.stream().filter(bag -> places.find(bag).isPresent()).toList();
   }
@@ -42,6 +44,13 @@ final class Destinations {
         .or(() -> inBackStock(line))
         .or(() -> bags.stream().flatMap(bag -> compartment(bag, item).stream()).findFirst())
         .orElse(bags.isEmpty() ? null : bags.getFirst());
+  }
+
+  /** Where it has to go or was planned, as long as that is in a chosen bag. */
+  Optional<UUID> planned(LineDraft line) {
+    return load.spot(line.item().id())
+        .map(LoadChoices.Spot::place)
+        .filter(place -> bags.stream().anyMatch(bag -> places.liesIn(place, bag)));
   }
 
   private Optional<UUID> own(Item item) {

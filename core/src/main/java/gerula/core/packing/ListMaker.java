@@ -61,7 +61,7 @@ final class ListMaker {
     this.facts = facts;
     kit = facts.kit().items();
     suitability = new Suitability(facts);
-    destinations = new Destinations(facts.places(), facts.bags());
+    destinations = new Destinations(facts.places(), facts.bags(), facts.choices().load());
     taste = new Taste(facts, suitability, incomplete(), destinations::isInABag);
     palettes = new Palettes(facts.places(), kit, facts.packed(), lifted);
     findings = new ListFindings(facts, kit, suitability);
@@ -417,6 +417,11 @@ final class ListMaker {
   private PackingLine line(LineDraft draft) {
     Item carrier = palettes.carrierOf(draft.item());
     LineDraft goesWith = carrier == null ? draft : draftOf(carrier);
-    return draft.done(facts.booking(), destinations.of(goesWith), palettes.mass(draft.item()));
+    UUID usual = destinations.of(goesWith);
+    return draft.done(
+        facts.booking(),
+        usual,
+        destinations.planned(goesWith).orElse(usual),
+        palettes.mass(draft.item()));
   }
 }

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param faces whom it is for, in the booking's order; empty when the booking shares it
  * @param thousandths how much of it the booking is expected to use, in thousandths of its unit; 0
  *     when it is not used up
+ * @param usual the place it is packed into while nothing is planned, null while no bag is chosen
  * @param goesTo the place it is packed into, null while no bag is chosen
  * @param mass of it, a palette with its pans
  * @param reasons every reason that brought it, at least one
@@ -27,6 +28,7 @@ public record PackingLine(
     List<NeedCode> needs,
     List<UUID> faces,
     long thousandths,
+    @Nullable UUID usual,
     @Nullable UUID goesTo,
     Mass mass,
     List<Reason> reasons) {

@@ -14,6 +14,7 @@ import java.util.Map;
  * @param deliveryDays how long an order takes to arrive, 0 to 120
  * @param shadeLimit how far a base may lie from the face by CIEDE2000, 0.5 to 10
  * @param practices what the house does where artists disagree how it is done
+ * @param load how it packs and carries
  */
 @RecordBuilder
 public record HouseRules(
@@ -23,11 +24,12 @@ public record HouseRules(
     int reservePercent,
     int deliveryDays,
     double shadeLimit,
-    Practices practices) {
+    Practices practices,
+    LoadRules load) {
 
   /** What most houses do. Common practice; the days of delivery are from memory. */
   public static final HouseRules USUAL =
-      new HouseRules(School.USUAL, Map.of(), 14, 20, 7, 2.0, Practices.USUAL);
+      new HouseRules(School.USUAL, Map.of(), 14, 20, 7, 2.0, Practices.USUAL, LoadRules.USUAL);
 
   /** The most months a house of its own mind can set. */
   public static final int MOST_MONTHS = 120;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gerula.core.Seeds;
 import gerula.core.rule.HouseRules;
+import gerula.core.rule.LoadRules;
 import gerula.core.rule.Practices;
 import gerula.core.rule.School;
 import java.time.LocalDate;
@@ -216,7 +217,14 @@ class UseByTest {
     assertThat(own.lastDay()).isEqualTo(LocalDate.of(2032, 2, 29));
     HouseRules house =
         new HouseRules(
-            School.CAUTIOUS, Map.of(DateClass.FOUNDATION, 9), 14, 20, 7, 2, Practices.USUAL);
+            School.CAUTIOUS,
+            Map.of(DateClass.FOUNDATION, 9),
+            14,
+            20,
+            7,
+            2,
+            Practices.USUAL,
+            LoadRules.USUAL);
     assertThat(UseBy.of(DateClass.FOUNDATION, pack, house).lastDay())
         .isEqualTo(LocalDate.of(2032, 5, 31));
     assertThat(UseBy.of(DateClass.PRIMER, pack, house).lastDay())
@@ -227,13 +235,29 @@ class UseByTest {
     assertThatThrownBy(
             () ->
                 new HouseRules(
-                    School.USUAL, Map.of(DateClass.PRIMER, 121), 14, 20, 7, 2, Practices.USUAL))
+                    School.USUAL,
+                    Map.of(DateClass.PRIMER, 121),
+                    14,
+                    20,
+                    7,
+                    2,
+                    Practices.USUAL,
+                    LoadRules.USUAL))
         .hasMessageContaining("121");
-    assertThatThrownBy(() -> new HouseRules(School.USUAL, Map.of(), 366, 20, 7, 2, Practices.USUAL))
+    assertThatThrownBy(
+            () ->
+                new HouseRules(
+                    School.USUAL, Map.of(), 366, 20, 7, 2, Practices.USUAL, LoadRules.USUAL))
         .hasMessageContaining("eye margin");
-    assertThatThrownBy(() -> new HouseRules(School.USUAL, Map.of(), 14, 201, 7, 2, Practices.USUAL))
+    assertThatThrownBy(
+            () ->
+                new HouseRules(
+                    School.USUAL, Map.of(), 14, 201, 7, 2, Practices.USUAL, LoadRules.USUAL))
         .hasMessageContaining("reserve");
-    assertThatThrownBy(() -> new HouseRules(School.USUAL, Map.of(), 14, 20, -1, 2, Practices.USUAL))
+    assertThatThrownBy(
+            () ->
+                new HouseRules(
+                    School.USUAL, Map.of(), 14, 20, -1, 2, Practices.USUAL, LoadRules.USUAL))
         .hasMessageContaining("delivery");
     assertThatThrownBy(() -> HouseLimit.ofMonths(0)).hasMessageContaining("1 and 120");
     assertThatThrownBy(() -> HouseLimit.ofMonths(121)).hasMessageContaining("121");

@@ -163,7 +163,7 @@ class WhyNotTest extends GivenList {
     assertThat(readiness(TODAY.minusDays(3)).state()).isEqualTo(Readiness.State.TOO_LATE_TO_ORDER);
     TreeSet<String> without = new TreeSet<>();
     list(face).gaps().forEach(gap -> without.add(gap.need().code()));
-    choices = new Choices(Set.of(), Set.of(), Set.of(), Map.of(), without);
+    choices = new Choices(Set.of(), Set.of(), Set.of(), Map.of(), without, LoadChoices.NONE);
     assertThat(readiness(TODAY).state()).isEqualTo(Readiness.State.READY);
     kit.clear();
     powder("A", one -> one.cleanliness(Cleanliness.USED));

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -29,6 +30,8 @@ public final class Paper implements AutoCloseable {
   private static final double GAP_MM = 2.5;
   private static final float BLACK = 0;
   private static final float GREY = 0.7f;
+  private static final float LIGHT = 0.9f;
+  private static final float WHITE = 1;
 
   /** Sizes of letters, mm. */
   public enum Letters {
@@ -157,6 +160,66 @@ public final class Paper implements AutoCloseable {
     put(Letters.SMALL, MARGIN_MM, fitting(text, width() - besideWidth - GAP_MM));
     right(Letters.SMALL, fitting(beside, width() * 0.5));
     rule(1, GREY);
+  }
+
+  /**
+   * A drawing over the whole width, on the next page where it does not fit below what is there.
+   *
+   * @param heightMm how high it is
+   */
+  public void drawing(double heightMm, Consumer<Drawing> how) {
+    room(heightMm);
+    advance(heightMm);
+    how.accept(new Drawing(y));
+  }
+
+  /** How wide the page is between its margins, in mm. */
+  public double wide() {
+    return width();
+  }
+
+  /** Boxes and words, in mm from the left lower corner of a drawing. */
+  public final class Drawing {
+
+    private final double bottom;
+
+    private Drawing(double bottom) {
+      this.bottom = bottom;
+    }
+
+    /** A rectangle. */
+    public void box(double x, double up, double wide, double high, boolean isFilled) {
+      if (pen == null) {
+        return;
+      }
+      try {
+        pen.setStrokingColor(BLACK);
+        pen.setNonStrokingColor(isFilled ? LIGHT : WHITE);
+        pen.addRect((float) (MARGIN_MM + x), (float) (bottom + up), (float) wide, (float) high);
+        pen.fillAndStroke();
+        pen.setNonStrokingColor(BLACK);
+      } catch (IOException broken) {
+        throw new UncheckedIOException(broken);
+      }
+    }
+
+    /** Words that begin there, cut off where they would be longer than so much. */
+    public void words(Letters letters, double x, double up, double room, String text) {
+      double before = y;
+      y = bottom + up;
+      put(letters, MARGIN_MM + x, fitting(text, room));
+      y = before;
+    }
+
+    /** A figure in the middle of a box, as large as fits; none where it would be too small. */
+    public void figure(double x, double up, double wide, double high, int figure) {
+      Letters letters = Letters.SMALL;
+      String text = Integer.toString(figure);
+      double own = PaperFonts.width(font(letters), text, letters.sizeMm);
+      if (own + 0.6 <= wide && letters.sizeMm <= high) {
+        words(letters, x + (wide - own) / 2, up + (high - letters.sizeMm * 0.7) / 2, own + 1, text);
+      }
+    }
   }
 
   /** Lines to write on. */

@@ -1,5 +1,6 @@
 package gerula.core.packing.load;
 
+import gerula.core.packing.load.LoadPlan.PlacedPiece;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
@@ -77,10 +78,31 @@ public record Load(List<LoadBag> bags, List<LoadPiece> pieces) {
   }
 
   /**
+   * Whether everything that has to come goes in; without annealing, so that many sets of bags can
+   * be tried. Where it says no, a longer search may still find a way.
+   */
+  public boolean takesAll(LoadEffort effort) {
+    return LoadSearch.quick(new LoadFacts(this), effort).levels().requiredLeft() == 0;
+  }
+
+  /**
    * What speaks against laying a piece of this plan somewhere else; empty when it fits. Others stay
    * in their compartments, but may be laid anew there.
    */
   public Optional<LoadObstacle> obstacle(LoadPlan plan, String piece, String compartment) {
     return Loading.of(new LoadFacts(this), plan).obstacle(piece, compartment);
+  }
+
+  /**
+   * The plan with a piece somewhere else, and those of its compartment laid round it.
+   *
+   * @throws IllegalArgumentException when it does not fit there
+   */
+  public List<PlacedPiece> moved(LoadPlan plan, String piece, String compartment) {
+    Loading loading = Loading.of(new LoadFacts(this), plan);
+    if (loading.obstacle(piece, compartment).isPresent()) {
+      throw new IllegalArgumentException("It does not fit there.");
+    }
+    return loading.placed();
   }
 }

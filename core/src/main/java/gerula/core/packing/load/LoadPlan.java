@@ -24,6 +24,17 @@ public record LoadPlan(
     left = List.copyOf(left);
   }
 
+  /** What somebody else made: nothing is known of how good it is. */
+  public static LoadPlan asTold(List<PlacedPiece> placed) {
+    return new LoadPlan(
+        placed,
+        List.of(),
+        new LoadLevels(0, 0, 0, 0, 0, 0, 0),
+        new LoadBounds(0, 0, 0),
+        false,
+        false);
+  }
+
   /**
    * A piece in its compartment. In mm from the compartment's left front lower corner; measures as
    * it lies.

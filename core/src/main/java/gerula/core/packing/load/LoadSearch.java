@@ -1,13 +1,10 @@
 package gerula.core.packing.load;
 
-import gerula.core.packing.load.Laying.Box;
 import gerula.core.packing.load.LoadPlan.LeftPiece;
 import gerula.core.packing.load.LoadPlan.LoadBounds;
-import gerula.core.packing.load.LoadPlan.PlacedPiece;
 import gerula.core.packing.load.Loading.Counted;
 import gerula.core.packing.load.Loading.Judge;
 import gerula.core.packing.load.Loading.Patience;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -47,6 +44,15 @@ final class LoadSearch {
 
   static LoadPlan best(LoadFacts facts, LoadEffort effort) {
     return new LoadSearch(facts, effort).best();
+  }
+
+  /** What is found at once. */
+  static LoadPlan quick(LoadFacts facts, LoadEffort effort) {
+    LoadSearch search = new LoadSearch(facts, effort);
+    search.asUsual();
+    search.fill();
+    search.makeRoom();
+    return search.plan(search.bounds(), false);
   }
 
   private LoadPlan best() {
@@ -224,37 +230,21 @@ final class LoadSearch {
   }
 
   private LoadPlan plan(LoadBounds bounds, boolean isProved) {
-    List<PlacedPiece> placed = new ArrayList<>();
-    List<LeftPiece> left = new ArrayList<>();
-    Box[] boxes = new Box[facts.pieces.size()];
-    for (int room = 0; room < facts.rooms.size(); room++) {
-      loading.boxes(room).forEach(box -> boxes[box.piece()] = box);
-    }
-    for (int piece = 0; piece < boxes.length; piece++) {
-      String id = facts.pieces.get(piece).id();
-      Box box = boxes[piece];
-      if (box == null) {
-        boolean isEverAllowed = facts.eligible[piece].length > 0;
-        left.add(new LeftPiece(id, isEverAllowed ? LoadObstacle.ROOM_TAKEN : facts.nowhere(piece)));
-      } else {
-        placed.add(
-            new PlacedPiece(
-                id,
-                facts.rooms.get(loading.at[piece]).id(),
-                box.x(),
-                box.y(),
-                box.z(),
-                box.as().widthMm(),
-                box.as().depthMm(),
-                box.as().heightMm()));
-      }
-    }
+    List<LeftPiece> left =
+        IntStream.range(0, facts.pieces.size())
+            .filter(piece -> loading.at[piece] == Loading.LEFT)
+            .mapToObj(piece -> new LeftPiece(facts.pieces.get(piece).id(), why(piece)))
+            .toList();
     return new LoadPlan(
-        placed,
+        loading.placed(),
         left,
         loading.counted().levels(loading.lifted()),
         bounds,
         isProved,
         clock.wasCut() && !isProved);
+  }
+
+  private LoadObstacle why(int piece) {
+    return facts.eligible[piece].length > 0 ? LoadObstacle.ROOM_TAKEN : facts.nowhere(piece);
   }
 }

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -385,11 +386,27 @@ final class Loading {
     return false;
   }
 
-  /** The boxes of a room; what is soft lies on its floor. */
-  List<Box> boxes(int room) {
-    return Arrays.stream(members[room], 0, count[room]).sorted().mapToObj(this::box).toList();
+  /** Everything that lies somewhere, in the order in which pieces are told. */
+  List<PlacedPiece> placed() {
+    return IntStream.range(0, at.length)
+        .filter(piece -> at[piece] >= 0)
+        .mapToObj(piece -> placed(box(piece)))
+        .toList();
   }
 
+  private PlacedPiece placed(Box box) {
+    return new PlacedPiece(
+        facts.pieces.get(box.piece()).id(),
+        facts.rooms.get(at[box.piece()]).id(),
+        box.x(),
+        box.y(),
+        box.z(),
+        box.as().widthMm(),
+        box.as().depthMm(),
+        box.as().heightMm());
+  }
+
+  /** Where it lies; what is soft lies on the floor. */
   private Box box(int piece) {
     Box box = lies[piece];
     if (box != null) {
@@ -404,7 +421,7 @@ final class Loading {
     return new Box(piece, 0, 0, 0, lying, false);
   }
 
-  /** Lays a room so that as little as possible is lifted. */
+  /** Lays a room so that as little as possible is lifted, and tidily. */
   void settle(int room) {
     int[] rigid =
         Arrays.stream(members[room], 0, count[room])
@@ -412,13 +429,32 @@ final class Loading {
             .sorted()
             .toArray();
     List<Box> now = Arrays.stream(rigid).mapToObj(piece -> lies[piece]).toList();
-    if (ways.lifted(now) == 0) {
-      return;
-    }
     List<Box> least = ways.least(room, rigid);
-    if (least != null && ways.lifted(least) < ways.lifted(now)) {
+    if (least != null && ways.lifted(least) <= ways.lifted(now)) {
       least.forEach(box -> lies[box.piece()] = box);
     }
+    spreadSoft(room);
+  }
+
+  /** What is soft lies beside the others where there is room, else on top of them. */
+  private void spreadSoft(int room) {
+    Laying laying = new Laying(facts.rooms.get(room));
+    Arrays.stream(members[room], 0, count[room])
+        .filter(piece -> facts.isRigid[piece])
+        .sorted()
+        .forEach(piece -> laying.take(lies[piece]));
+    Arrays.stream(members[room], 0, count[room])
+        .filter(piece -> !facts.isRigid[piece])
+        .sorted()
+        .forEach(
+            piece -> {
+              boolean isLaid = laying.add(piece, facts.postures[piece], false, Manner.LEAST_FLOOR);
+              boolean isBeside = isLaid && laying.boxes().getLast().z() == 0;
+              lies[piece] = isBeside ? laying.boxes().getLast() : null;
+              if (isLaid && !isBeside) {
+                laying.takeAwayLast();
+              }
+            });
   }
 
   /** Mass times height, in g x mm / 1000. */

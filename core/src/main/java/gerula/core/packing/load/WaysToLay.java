@@ -99,25 +99,34 @@ final class WaysToLay {
     return found;
   }
 
-  /** The way that lifts least of those that were found; null when none was. */
+  /**
+   * The way that lifts least of those that were found, of such the one that reaches least far back;
+   * null when none was.
+   */
   @Nullable List<Box> least(int room, int[] pieces) {
     List<Box> best = null;
-    for (int way = 0; way < ways.size(); way++) {
-      List<Box> one = laid(room, pieces, ways.get(way));
-      if (one != null && (best == null || lifted(one) < lifted(best))) {
+    for (Way way : ways) {
+      List<Box> one = laid(room, pieces, way);
+      if (one != null && (best == null || isTidier(one, best))) {
         best = one;
       }
-      if (best != null && lifted(best) == 0) {
-        return best;
-      }
     }
-    if (pieces.length <= FEW) {
+    if (pieces.length <= FEW && (best == null || lifted(best) > 0)) {
       List<Box> exact = exact(room, pieces, THOROUGH_STEPS);
       if (exact != null && (best == null || lifted(exact) < lifted(best))) {
         best = exact;
       }
     }
     return best;
+  }
+
+  private boolean isTidier(List<Box> one, List<Box> other) {
+    double higher = lifted(one) - lifted(other);
+    return higher < 0 || (higher == 0 && reach(one) < reach(other));
+  }
+
+  private static long reach(List<Box> boxes) {
+    return boxes.stream().mapToLong(box -> (long) box.back() * box.back() + box.right()).sum();
   }
 
   private @Nullable List<Box> exact(int room, int[] pieces, int mostSteps) {
