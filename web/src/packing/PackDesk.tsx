@@ -154,6 +154,9 @@ function Doing({ list }: { list: PackingList }) {
           Load plan
         </Link>
       )}
+      <Link to={`/bookings/${booking.id}/chairs`} className={buttonLook()}>
+        Chairs
+      </Link>
       <Link to={`/bookings/${booking.id}/edit`} className={buttonLook()}>
         Edit booking
       </Link>

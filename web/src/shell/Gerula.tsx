@@ -56,6 +56,10 @@ const router = createBrowserRouter([
         lazy: view(() => import("../packing/load/LoadView"), "LoadView"),
       },
       {
+        path: "/bookings/:id/chairs",
+        lazy: view(() => import("../packing/day/ChairsView"), "ChairsView"),
+      },
+      {
         path: "/bookings/:id/faces/:face",
         lazy: view(() => import("../look/FaceSheet"), "FaceSheet"),
       },

@@ -68,6 +68,7 @@ const ACTS: Record<string, string> = {
   "load-moved": "Laid elsewhere in the plan",
   "load-closed": "Compartment left alone or used again",
   "bag-chosen": "Bag chosen",
+  "chairs-changed": "Chair plan changed",
   "look-recorded": "Recorded a look",
   "look-photographed": "Photographed a look",
   "look-photograph-removed": "Removed a photograph of a look",

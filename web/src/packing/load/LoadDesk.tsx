@@ -13,6 +13,7 @@ import { share as shareWords } from "../../words/quantities";
 import { area } from "./arranged";
 import { BagDrawing } from "./BagDrawing";
 import { ChosenPiece } from "./ChosenPiece";
+import { FlightCheck, Lifting } from "./Journey";
 import { LoadSentence } from "./LoadSentence";
 import type { LoadProps } from "./LoadView";
 import { Staying } from "./Staying";
@@ -76,6 +77,8 @@ export function LoadDesk(props: LoadProps) {
           )}
           {piece && <Steps plan={plan} chosen={chosen} onChoose={choose} />}
           <Staying booking={booking} plan={plan} />
+          <Lifting bags={plan.planned ? plan.bags : []} />
+          <FlightCheck booking={booking} />
           <Legend leakProof={plan.leakProof} />
         </div>
       </div>

@@ -8,6 +8,7 @@ import { shortName } from "../../words/items";
 import { cornerWord, postureWord, roomName } from "../../words/load";
 import { arranged, HEAD_PX } from "./arranged";
 import { Room } from "./BagDrawing";
+import { FlightCheck } from "./Journey";
 import { LoadSentence } from "./LoadSentence";
 import type { LoadProps } from "./LoadView";
 import { Staying } from "./Staying";
@@ -53,6 +54,7 @@ export function LoadHand(props: LoadProps) {
           </Button>
         )}
         <Staying booking={booking} plan={plan} />
+        <FlightCheck booking={booking} />
       </div>
     );
   }

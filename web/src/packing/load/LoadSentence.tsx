@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import { Counted, Sentence } from "../../parts/Sentence";
-import { count } from "../../words/codes";
+import { capital, count } from "../../words/codes";
 import { mass } from "../../words/quantities";
 import type { LoadProps } from "./LoadView";
 
@@ -41,7 +41,7 @@ export function LoadSentence({ title, booking, plan }: LoadProps) {
         </>
       )}
       {moved.length > 0
-        ? `${count(moved.length, "item")} ${moved.length === 1 ? "lies" : "lie"} elsewhere than usual.`
+        ? `${capital(count(moved.length, "item"))} ${moved.length === 1 ? "lies" : "lie"} elsewhere than usual.`
         : "Everything lies where it usually does."}
     </Sentence>
   );

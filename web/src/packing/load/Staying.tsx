@@ -32,7 +32,6 @@ export function Staying({ booking, plan }: { booking: string; plan: LoadPlan }) 
               </span>
               <span className="flex flex-wrap gap-2">
                 <Button
-                  title={`used ${ways.usesInAYear} times in a year, ${ways.alike} others alike come along`}
                   onClick={() =>
                     quiet(
                       perform({
@@ -43,7 +42,7 @@ export function Staying({ booking, plan }: { booking: string; plan: LoadPlan }) 
                     )
                   }
                 >
-                  Leave it: used {count(ways.usesInAYear, "time")} in a year
+                  Leave it: {used(ways.usesInAYear)}
                   {ways.alike > 0 && `, ${ways.alike} alike`}
                 </Button>
                 {ways.decant && (
@@ -74,4 +73,8 @@ export function Staying({ booking, plan }: { booking: string; plan: LoadPlan }) 
       </ul>
     </section>
   );
+}
+
+function used(times: number): string {
+  return times === 0 ? "not used in a year" : `used ${count(times, "time")} in a year`;
 }

@@ -10,3 +10,6 @@ alter table gerula.house_rules
   add column carried_grams integer not null default 8000
     check (carried_grams between 1000 and 30000),
   add column card_words text not null default '' check (length(card_words) <= 2000);
+
+-- Who makes up whom when.
+alter table gerula.booking add column chairs jsonb not null default '{}';

@@ -22,6 +22,7 @@ final class EveryView {
             + "/faces/"
             + Demo.firstFace("Tidal island block"),
         "/bookings/" + Demo.booking("Tidal island block") + "/load",
+        "/bookings/" + Demo.booking("Tidal island block") + "/chairs",
         "/kit",
         "/kit/new",
         "/kit/lines?place=" + Demo.place("Rolling case"),

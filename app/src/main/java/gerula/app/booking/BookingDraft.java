@@ -33,6 +33,7 @@ import org.jspecify.annotations.Nullable;
  * @param choices what was decided about its list; null leaves it as it is
  * @param days those that differ from the others; null: none
  * @param colleagues who else works there, in words; null: nobody is named
+ * @param chairs who makes up whom when; null leaves it as it is
  */
 @RecordBuilder
 public record BookingDraft(
@@ -55,7 +56,8 @@ public record BookingDraft(
     @Nullable @Size(max = 366, message = "A booking has at most 366 days.")
         List<@NotNull @Valid BookingDay> days,
     @Nullable @Size(max = 200, message = "Who else works takes at most 200 characters.")
-        String colleagues) {
+        String colleagues,
+    @Nullable @Valid ChairsDraft chairs) {
 
   private static final LocalDate EARLIEST = LocalDate.of(2000, 1, 1);
   private static final LocalDate LATEST = LocalDate.of(2199, 12, 31);
@@ -76,7 +78,8 @@ public record BookingDraft(
         booking.travel(),
         ListChoices.of(stored.choices()),
         stored.days(),
-        stored.colleagues());
+        stored.colleagues(),
+        stored.chairs());
   }
 
   public @Nullable List<BookingDay> daysLaterBy(long more) {

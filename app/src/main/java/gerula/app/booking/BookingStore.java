@@ -220,6 +220,16 @@ public class BookingStore {
     if (draft.choices() != null) {
       ChoiceRows.write(row, draft.choices().toChoices());
     }
+    if (draft.chairs() != null) {
+      row.setChairs(ChairsDraft.column(draft.chairs()));
+    }
+  }
+
+  /** Who makes up whom when; nothing else of the booking. */
+  public void setChairs(UUID id, ChairsDraft chairs) {
+    BookingRecord row = new BookingRecord();
+    row.setChairs(ChairsDraft.column(chairs));
+    change(id, row);
   }
 
   /** What the artist decided about the list; nothing else of the booking. */
@@ -308,6 +318,7 @@ public class BookingStore {
         List.of(row.getBags()),
         ChoiceRows.choices(row),
         BookingDay.of(row.getDays()),
+        ChairsDraft.of(row.getChairs()),
         row.getDepartedAt(),
         row.getBackAt(),
         row.getVersion());

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param colleagues who else works there, in words
  * @param choices what the artist decided about its list
  * @param days those that differ from the others, in order
+ * @param chairs who makes up whom when, as it was told; null: nothing was
  * @param departedAt when its bags left, null before
  * @param backAt when the last piece was put back, null before
  */
@@ -25,6 +26,7 @@ public record StoredBooking(
     List<UUID> bags,
     Choices choices,
     List<BookingDay> days,
+    @Nullable ChairsDraft chairs,
     @Nullable Instant departedAt,
     @Nullable Instant backAt,
     int version) {
@@ -39,6 +41,7 @@ public record StoredBooking(
         draft.bags(),
         Choices.NONE,
         draft.toldDays(),
+        draft.chairs(),
         null,
         null,
         0);
@@ -54,6 +57,7 @@ public record StoredBooking(
         draft.bags(),
         choices,
         draft.toldDays(),
+        draft.chairs() == null ? chairs : draft.chairs(),
         departedAt,
         backAt,
         version);

@@ -87,14 +87,19 @@ class AnyOrderTest {
       RandomWork work = new RandomWork(client, random, known);
       RandomPeople people = new RandomPeople(client, random, known);
       RandomCleaning cleaning = new RandomCleaning(client, random, known);
+      RandomBags bags = new RandomBags(client, random, known);
       if (i == 0) {
         acts.fill();
       }
       Deck deck =
           new Deck(
               random,
-              RandomActs.KINDS + RandomWork.KINDS + RandomPeople.KINDS + RandomCleaning.KINDS);
-      hands.add(() -> one(random, deck, acts, work, people, cleaning));
+              RandomActs.KINDS
+                  + RandomWork.KINDS
+                  + RandomPeople.KINDS
+                  + RandomCleaning.KINDS
+                  + RandomBags.KINDS);
+      hands.add(() -> one(random, deck, acts, work, people, cleaning, bags));
     }
     for (int done = 0; done < ACTS; done++) {
       if (done % 4 == 0) {
@@ -119,7 +124,8 @@ class AnyOrderTest {
       RandomActs acts,
       RandomWork work,
       RandomPeople people,
-      RandomCleaning cleaning) {
+      RandomCleaning cleaning,
+      RandomBags bags) {
     if (random.nextInt(3) > 0) {
       int kind = deck.draw();
       if (kind < RandomActs.KINDS) {
@@ -130,9 +136,13 @@ class AnyOrderTest {
         return work.any(rest);
       }
       int other = rest - RandomWork.KINDS;
-      return other < RandomPeople.KINDS
-          ? people.any(other)
-          : cleaning.any(other - RandomPeople.KINDS);
+      if (other < RandomPeople.KINDS) {
+        return people.any(other);
+      }
+      int last = other - RandomPeople.KINDS;
+      return last < RandomCleaning.KINDS
+          ? cleaning.any(last)
+          : bags.any(last - RandomCleaning.KINDS);
     }
     int all = known.acts.size();
     int lately = Math.min(all, random.nextInt(5) == 0 ? all : 8);
@@ -184,7 +194,10 @@ class AnyOrderTest {
       client.get("/api/items/" + item.path("id").asString()).expect(200);
     }
     for (JsonNode booking : client.get("/api/bookings").body().path("bookings").values()) {
-      client.get("/api/bookings/" + booking.path("id").asString() + "/packing-list").expect(200);
+      String path = "/api/bookings/" + booking.path("id").asString();
+      for (String view : List.of("/packing-list", "/load", "/chairs", "/flight")) {
+        client.get(path + view).expect(200);
+      }
     }
   }
 

@@ -1,6 +1,7 @@
 package gerula.core.packing;
 
 import gerula.core.booking.Condition;
+import gerula.core.booking.Travel;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.Form;
@@ -268,7 +269,9 @@ public record ListLoad(
   }
 
   /** Whether anybody has to carry the bags by hand for long. */
-  static boolean isCarried(PackingList.PackingFacts facts) {
-    return facts.booking().conditions().contains(Condition.LONG_CARRY);
+  public static boolean isCarried(PackingList.PackingFacts facts) {
+    Travel travel = facts.booking().travel();
+    return facts.booking().conditions().contains(Condition.LONG_CARRY)
+        || (travel != null && travel.isCarried());
   }
 }

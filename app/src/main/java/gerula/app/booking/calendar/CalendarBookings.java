@@ -123,6 +123,7 @@ class CalendarBookings {
         null,
         null,
         null,
+        null,
         null);
   }
 

@@ -3,6 +3,7 @@ package gerula.app.packing.load;
 import gerula.app.kit.DrawnItem;
 import gerula.core.kit.item.Container;
 import gerula.core.kit.place.PlaceKind;
+import gerula.core.packing.lift.BagLift;
 import gerula.core.packing.load.LoadObstacle;
 import gerula.core.packing.load.LoadReason;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -35,6 +36,8 @@ final class LoadRecords {
    * @param ownMassG of the empty bag with its parts
    * @param massG with everything that is planned in it
    * @param greatestMassG by its own limit or the house's, null without one
+   * @param how it is moved by one person, who is recommended at most the limit
+   * @param overG how much more it weighs, 0 where it does not
    */
   record LoadedBag(
       UUID place,
@@ -43,6 +46,9 @@ final class LoadRecords {
       long ownMassG,
       long massG,
       @Nullable Long greatestMassG,
+      BagLift.How how,
+      long limitG,
+      long overG,
       List<LoadedRoom> rooms) {}
 
   /**

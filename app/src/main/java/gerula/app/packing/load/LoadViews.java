@@ -14,6 +14,7 @@ import gerula.core.packing.BagRooms;
 import gerula.core.packing.ListLoad;
 import gerula.core.packing.LoadChoices;
 import gerula.core.packing.PackingLine;
+import gerula.core.packing.lift.BagLift;
 import gerula.core.packing.load.LoadObstacle;
 import gerula.core.packing.load.LoadPiece;
 import gerula.core.packing.load.LoadPlan.LeftPiece;
@@ -144,13 +145,23 @@ class LoadViews {
               placed.values().stream()
                   .filter(one -> rooms.contains(one.compartment()))
                   .map(one -> pieces.get(one.piece()).mass()));
+      Mass whole = bag.ownMass().plus(inIt);
+      BagLift lift =
+          BagLift.of(
+              place.kind(),
+              whole,
+              ListLoad.isCarried(listed.known()),
+              listed.known().house().load());
       return new LoadedBag(
           bag.bag(),
           place.name(),
           place.kind(),
           bag.ownMass().grams(),
-          bag.ownMass().plus(inIt).grams(),
+          whole.grams(),
           bag.greatestMass() == null ? null : bag.greatestMass().grams(),
+          lift.how(),
+          lift.limit().grams(),
+          lift.over().grams(),
           bag.rooms().stream().map(this::room).toList());
     }
 

@@ -60,4 +60,14 @@ public record ChairPlan(
         ? new ExactChairs(artists, faces, turnoverMinutes).best()
         : new ManyChairs(artists, faces, turnoverMinutes).good();
   }
+
+  /**
+   * What comes of an order: each face in the chair in which it is done first.
+   *
+   * @param order ids of faces; those that are missing come last, by earliest due date
+   */
+  public static ChairPlan inOrder(
+      List<ChairArtist> artists, List<ChairFace> faces, List<String> order, int turnoverMinutes) {
+    return new ManyChairs(artists, faces, turnoverMinutes).inOrder(order);
+  }
 }

@@ -51,6 +51,15 @@ final class ManyChairs {
         false);
   }
 
+  ChairPlan inOrder(List<String> order) {
+    List<ChairFace> seats = new ArrayList<>(faces);
+    seats.sort(
+        Comparator.comparingInt(
+            face -> order.contains(face.id()) ? order.indexOf(face.id()) : order.size()));
+    List<ChairSlot> slots = seated(seats);
+    return new ChairPlan(slots, null, late(slots), false);
+  }
+
   private @Nullable List<ChairSlot> exchanged(List<ChairFace> order, List<ChairSlot> best) {
     for (int one = 0; one < order.size(); one++) {
       for (int other = one + 1; other < order.size(); other++) {

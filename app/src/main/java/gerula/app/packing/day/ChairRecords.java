@@ -1,0 +1,61 @@
+package gerula.app.packing.day;
+
+import gerula.app.booking.ChairsDraft;
+import gerula.core.packing.day.ChairDay.ChairFinding;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** What the chair plan's addresses answer with. */
+final class ChairRecords {
+
+  private ChairRecords() {}
+
+  /**
+   * A day's chairs.
+   *
+   * @param chairs as they were told; null: nothing was
+   * @param faces by when they sit down
+   * @param latestStart when one artist begins at the latest so that all are ready in time
+   * @param leastArtists so many get everybody ready in time; null where six do not
+   * @param setsAtOnce brush sets wanted at the same time
+   */
+  record ChairsView(
+      LocalDate day,
+      LocalDate firstDay,
+      LocalDate lastDay,
+      @Nullable LocalTime call,
+      @Nullable ChairsDraft chairs,
+      List<SittingArtist> artists,
+      List<SatFace> faces,
+      @Nullable String latestStart,
+      int maxLatenessMinutes,
+      boolean optimal,
+      @Nullable Integer leastArtists,
+      int setsAtOnce,
+      Set<ChairFinding> findings) {}
+
+  record SittingArtist(String name, LocalTime from, LocalTime until) {}
+
+  /**
+   * A face in a chair. Past midnight the hours go on: 24:30.
+   *
+   * @param usualMinutes as its services usually take
+   * @param start when it sits down, and so when it arrives
+   */
+  record SatFace(
+      UUID face,
+      String name,
+      int minutes,
+      int usualMinutes,
+      LocalTime readyBy,
+      @Nullable LocalTime notBefore,
+      boolean lead,
+      String artist,
+      String start,
+      String end,
+      int lateMinutes) {}
+}
