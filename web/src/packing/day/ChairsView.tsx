@@ -59,10 +59,15 @@ function Chairs({ booking, title, day, isTried, onDay, onOrder }: ChairsProps) {
     readyBy: null,
     faces: {},
   };
-  const keep = (chairs: ChairsTold, done: string) =>
-    perform({ method: "PUT", path: `/api/bookings/${booking}/chairs`, body: { chairs }, done })
-      .then(() => onOrder(null))
-      .catch(() => {});
+  const keep = (chairs: ChairsTold, done: string) => {
+    onOrder(null);
+    void perform({
+      method: "PUT",
+      path: `/api/bookings/${booking}/chairs`,
+      body: { chairs },
+      done,
+    }).catch(() => {});
+  };
   const face = day.faces.find((one) => one.face === chosen);
   const late = day.faces.filter((one) => one.lateMinutes > 0);
   const paper = dateOrder() === "month-first" ? "letter" : "a4";

@@ -2,7 +2,7 @@ import { useState } from "react";
 import type { ChairsTold, SatFace } from "../../api/road";
 import { Button } from "../../ui/Button";
 import { SelectField, TextField } from "../../ui/Field";
-import { short, told24 } from "./times";
+import { short, timeFault, told24 } from "./times";
 
 type FaceWishProps = {
   face: SatFace;
@@ -45,12 +45,14 @@ export function FaceWish({ face, told, artists, onKeep }: FaceWishProps) {
           label="Ready by"
           placeholder="any time"
           value={readyBy}
+          fault={timeFault(readyBy)}
           onChange={(event) => setReadyBy(event.target.value)}
         />
         <TextField
           label="Not before"
           placeholder="any time"
           value={notBefore}
+          fault={timeFault(notBefore)}
           onChange={(event) => setNotBefore(event.target.value)}
         />
       </div>
@@ -64,6 +66,7 @@ export function FaceWish({ face, told, artists, onKeep }: FaceWishProps) {
         A lead: ready half an hour early
       </label>
       <Button
+        disabled={[readyBy, notBefore].some(timeFault)}
         onClick={() =>
           onKeep(
             {
@@ -72,8 +75,8 @@ export function FaceWish({ face, told, artists, onKeep }: FaceWishProps) {
                 ...told.faces,
                 [face.face]: {
                   minutes: Number(minutes) || null,
-                  readyBy: readyBy ? told24(readyBy) : null,
-                  notBefore: notBefore ? told24(notBefore) : null,
+                  readyBy: told24(readyBy),
+                  notBefore: told24(notBefore),
                   artist: artist || null,
                   lead: isLead,
                 },

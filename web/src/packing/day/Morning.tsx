@@ -2,7 +2,7 @@ import { useState } from "react";
 import type { ChairDay, ChairsTold } from "../../api/road";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
-import { short, told24 } from "./times";
+import { short, timeFault, told24 } from "./times";
 
 type MorningProps = {
   told: ChairsTold;
@@ -21,6 +21,7 @@ export function Morning({ told, day, onKeep }: MorningProps) {
   );
   const change = (at: number, part: Partial<(typeof artists)[number]>) =>
     setArtists(artists.map((one, i) => (i === at ? { ...one, ...part } : one)));
+  const isWrong = [readyBy, ...artists.flatMap((one) => [one.from, one.until])].some(timeFault);
   return (
     <section aria-label="The morning" className="flex flex-col gap-3">
       <h2 className="border-line border-b pb-1 font-semibold">The morning</h2>
@@ -29,6 +30,7 @@ export function Morning({ told, day, onKeep }: MorningProps) {
           label="Everybody ready by"
           placeholder="09:30"
           value={readyBy}
+          fault={timeFault(readyBy)}
           onChange={(event) => setReadyBy(event.target.value)}
         />
         <TextField
@@ -51,11 +53,13 @@ export function Morning({ told, day, onKeep }: MorningProps) {
           <TextField
             label="from"
             value={short(artist.from)}
+            fault={timeFault(artist.from)}
             onChange={(event) => change(at, { from: event.target.value })}
           />
           <TextField
             label="until"
             value={short(artist.until)}
+            fault={timeFault(artist.until)}
             onChange={(event) => change(at, { until: event.target.value })}
           />
         </div>
@@ -63,15 +67,20 @@ export function Morning({ told, day, onKeep }: MorningProps) {
       <div className="flex flex-wrap gap-2">
         <Button
           kind="solid"
+          disabled={isWrong}
           onClick={() =>
             onKeep(
               {
                 ...told,
                 artists: artists
                   .filter((one) => one.name.trim())
-                  .map((one) => ({ ...one, from: told24(one.from), until: told24(one.until) })),
+                  .map((one) => ({
+                    ...one,
+                    from: told24(one.from) ?? one.from,
+                    until: told24(one.until) ?? one.until,
+                  })),
                 turnoverMinutes: Number(turnover) || 0,
-                readyBy: readyBy ? told24(readyBy) : null,
+                readyBy: told24(readyBy),
               },
               "Kept the morning.",
             )

@@ -21,6 +21,7 @@ import gerula.core.packing.LoadChoices;
 import gerula.core.packing.load.Load;
 import gerula.core.packing.load.LoadEffort;
 import gerula.core.packing.load.LoadObstacle;
+import gerula.core.packing.load.LoadPieceBuilder;
 import gerula.core.packing.load.LoadPlan;
 import gerula.core.packing.load.LoadPlan.LeftPiece;
 import gerula.core.packing.load.LoadPlan.PlacedPiece;
@@ -200,7 +201,7 @@ class BookingLoads {
         () -> {
           requireThere(booking, item, compartment);
           Listed listed = packing.listed(booking);
-          Load load = load(listed).load();
+          Load load = free(listed, item);
           return load.obstacle(planned(listed, load), item.toString(), compartment);
         });
   }
@@ -216,7 +217,7 @@ class BookingLoads {
         now -> {
           requireThere(booking, item, compartment);
           Listed listed = packing.listed(booking);
-          Load load = load(listed).load();
+          Load load = free(listed, item);
           LoadPlan plan = planned(listed, load);
           load.obstacle(plan, item.toString(), compartment)
               .ifPresent(
@@ -228,6 +229,22 @@ class BookingLoads {
               now.left().stream().filter(one -> !one.piece().equals(item.toString())).toList();
           return now.planned(after, left).pinning(item, compartment);
         });
+  }
+
+  /** Whoever lays a thing elsewhere unpins it; what is ticked off lies where it was put. */
+  private static Load free(Listed listed, UUID item) {
+    Load load = load(listed).load();
+    if (listed.facts().packed().contains(item)) {
+      return load;
+    }
+    String id = item.toString();
+    return new Load(
+        load.bags(),
+        load.pieces().stream()
+            .map(
+                one ->
+                    one.id().equals(id) ? LoadPieceBuilder.builder(one).pinned(null).build() : one)
+            .toList());
   }
 
   /** What was planned, as far as it still holds. */
