@@ -15,9 +15,15 @@ export function Morning({ told, day, onKeep }: MorningProps) {
   const [readyBy, setReadyBy] = useState(short(told.readyBy));
   const [turnover, setTurnover] = useState(String(told.turnoverMinutes));
   const [artists, setArtists] = useState(
-    told.artists.length > 0
+    (told.artists.length > 0
       ? told.artists
-      : day.artists.map(({ name, from, until }) => ({ name, from, until, breaks: [] })),
+      : day.artists.map((one) => ({ ...one, breaks: [] }))
+    ).map(({ name, from, until, breaks }) => ({
+      name,
+      from: short(from),
+      until: short(until),
+      breaks,
+    })),
   );
   const change = (at: number, part: Partial<(typeof artists)[number]>) =>
     setArtists(artists.map((one, i) => (i === at ? { ...one, ...part } : one)));
@@ -52,13 +58,13 @@ export function Morning({ told, day, onKeep }: MorningProps) {
           />
           <TextField
             label="from"
-            value={short(artist.from)}
+            value={artist.from}
             fault={timeFault(artist.from)}
             onChange={(event) => change(at, { from: event.target.value })}
           />
           <TextField
             label="until"
-            value={short(artist.until)}
+            value={artist.until}
             fault={timeFault(artist.until)}
             onChange={(event) => change(at, { until: event.target.value })}
           />
