@@ -73,7 +73,7 @@ command_types() {
   write_types
 }
 
-# With "find": finding over HTTP against the same SQL in psql, on a database of its own that is filled
+# With "load": load plans against an exact solver. With "find": finding over HTTP against the same SQL in psql, on a database of its own that is filled
 # and emptied for it; with "history" a short history against a long one. Otherwise JMH, with whatever else is given.
 command_bench() {
   need_jdk
@@ -83,8 +83,10 @@ command_bench() {
     return
   fi
   case ${1:-} in find | hostile | history | list) build_web && cluster_up bench && build_application ;; esac
+  local with=()
+  [ "${1:-}" = load ] && with=(-Psolver)
   step "building the benchmark"
-  (cd "$HERE" && logged "$STATE/log/bench.log" mvn -B -q -pl core,bench package -DskipTests \
+  (cd "$HERE" && logged "$STATE/log/bench.log" mvn -B -q "${with[@]}" -pl core,bench package -DskipTests \
     -Dspotless.check.skip=true dependency:build-classpath -Dmdep.outputFile="$STATE/bench.classpath")
   local classes
   classes=$HERE/bench/target/classes:$(cat "$STATE/bench.classpath")
@@ -94,6 +96,9 @@ command_bench() {
     bench_hostile "$classes" "${@:2}"
   elif [ "${1:-}" = history ]; then
     bench_parts history.HistoryBench "$classes" "${@:2}"
+  elif [ "${1:-}" = load ]; then
+    "$JAVA_HOME/bin/java" --enable-native-access=ALL-UNNAMED -cp "$classes" \
+      gerula.bench.load.LoadBench "${@:2}"
   elif [ "${1:-}" = list ]; then
     bench_parts list.ListBench "$classes" "${@:2}"
   else

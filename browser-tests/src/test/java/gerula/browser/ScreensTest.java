@@ -26,11 +26,8 @@ class ScreensTest {
         new View("packing-list", Person.Stance.DESK, island),
         new View("packing-hand", Person.Stance.HAND, island),
         new View("booking", Person.Stance.DESK, island + "/edit"),
-        new View("people", Person.Stance.DESK, "/people"),
         new View("kit", Person.Stance.DESK, "/kit"),
         new View("open-case", Person.Stance.DESK, "/kit/places/" + Demo.place("Rolling case")),
-        new View(
-            "palette", Person.Stance.DESK, "/bench/palettes/" + Demo.place("Twelve-pan palette")),
         new View("house-rules", Person.Stance.DESK, "/house"),
         new View(
             "face-sheet-hand",
@@ -56,22 +53,32 @@ class ScreensTest {
         assertThat(picture).isNotEmptyFile();
       }
       cleaning(desk, hand);
-      typing(desk);
+      bags(desk, hand);
       ticking(desk);
       bench(desk, hand);
     }
   }
 
-  private static void typing(Person artist) {
-    artist.goTo("/kit/lines?place=" + Demo.place("Rolling case"));
-    Locator line = artist.page.locator("#one-line");
-    line.fill("Soft base 1-3, 5 half");
-    artist.page.getByText("4 shades").first().waitFor();
-    line.press("Enter");
-    artist.page.getByText("Added 4 shades").first().waitFor();
-    line.fill("Vesperholt glow stick 4 rose gold 6 g opened 3/31 x2");
-    artist.page.getByText("highlighter").first().waitFor();
-    picture(artist, "add-items");
+  private static void bags(Person desk, Person hand) {
+    String island = "/bookings/" + Demo.booking("Tidal island block");
+    for (Person artist : List.of(desk, hand)) {
+      artist.goTo(island + "/load");
+      artist.press("Plan the bags").click();
+    }
+    desk.page.getByText("have a place in").waitFor();
+    desk.page
+        .locator("[data-piece]")
+        .filter(new Locator.FilterOptions().setHasText("Soft base 2"))
+        .first()
+        .click();
+    picture(desk, "load-plan");
+    hand.press("In the bag").waitFor();
+    picture(hand, "load-step-hand");
+    desk.goTo(island + "/chairs");
+    desk.page.getByLabel("Everybody ready by").fill("9:30");
+    desk.press("Keep and seat them").click();
+    desk.page.getByText("late by").first().waitFor();
+    picture(desk, "chairs");
   }
 
   private static void ticking(Person artist) {

@@ -14,7 +14,6 @@ import gerula.app.person.PersonNames;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.rule.HouseStore;
-import gerula.core.cleandown.Agent;
 import gerula.core.cleandown.Contact;
 import gerula.core.cleandown.treatment.Moment;
 import gerula.core.cleandown.treatment.Outcome;
@@ -141,19 +140,7 @@ class CleaningActs {
         used.among(kit.inKit(act, done.items())).values().stream()
             .filter(one -> step(act, one, done, step, agent))
             .count();
-    long all = things + bags.step(act, done.bags(), step, agent);
-    if (agent != null && all > 0) {
-      sprayed(act, agent, (int) all);
-    }
-    return all > 0;
-  }
-
-  private void sprayed(Act act, UUID agent, int things) {
-    StoredItem bottle = kit.inKit(agent);
-    Item after = Agent.after(bottle.item(), things);
-    if (!after.equals(bottle.item())) {
-      handling.became(act, bottle, after);
-    }
+    return things + bags.step(act, done.bags(), step, agent) > 0;
   }
 
   private void beside(Act act, Movement done, Step step) {

@@ -4,8 +4,6 @@ import gerula.core.kit.item.Item;
 import gerula.core.kit.place.PlaceTree;
 import gerula.core.kit.product.Product;
 import gerula.core.kit.product.ProductClass;
-import gerula.core.quantity.Quantity;
-import gerula.core.quantity.Unit;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -26,9 +24,6 @@ public record Agent(Item item, int percent, boolean isPast) {
 
   private static final Set<ProductClass> ALCOHOL =
       EnumSet.of(ProductClass.ALCOHOL_70, ProductClass.ALCOHOL_99);
-
-  /** What a thing that is sprayed takes of it, in ml; common practice, from memory. */
-  public static final int ML_A_THING = 1;
 
   private static final Pattern PERCENT = Pattern.compile("(?<!\\d)(\\d{2})\\s?%");
 
@@ -53,13 +48,6 @@ public record Agent(Item item, int percent, boolean isPast) {
                     Comparator.nullsLast(Comparator.naturalOrder()))
                 .thenComparing(one -> one.item().product().fullName())
                 .thenComparing(Agent::item, Item.BY_ID));
-  }
-
-  /** The bottle once so many things were sprayed from it; as it was where it is not told in ml. */
-  public static Item after(Item bottle, int things) {
-    return bottle.left().unit() == Unit.ML
-        ? bottle.usedUp(Quantity.millilitres((double) things * ML_A_THING))
-        : bottle;
   }
 
   private static int percent(Product product) {

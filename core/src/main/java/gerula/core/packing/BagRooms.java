@@ -212,9 +212,20 @@ public record BagRooms(UUID bag, Mass ownMass, @Nullable Mass greatestMass, List
                   .usableShare(slot != null ? 1 : facts.house().load().usablePercent() / 100.0)
                   .allowed(allowed(place))
                   .isSealed(upTo(place).stream().anyMatch(one -> one.inside().isSealed()))
-                  .reach(1 + (int) rooms.stream().map(Room::place).distinct().count())
+                  .reach(reach(place))
                   .person(performer(place))
                   .build()));
+    }
+
+    /** All slots of a place are opened with it. */
+    private int reach(Place place) {
+      return 1
+          + (int)
+              rooms.stream()
+                  .map(Room::place)
+                  .filter(one -> !one.equals(place.id()))
+                  .distinct()
+                  .count();
     }
 
     /** The place and what it lies in, up to the bag, the innermost first. */

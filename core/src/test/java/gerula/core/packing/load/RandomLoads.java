@@ -8,7 +8,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** Loads by chance. */
-final class RandomLoads {
+public final class RandomLoads {
 
   static final List<String> SECTIONS = List.of("skin", "base", "eyes", "lips", "tools");
 
@@ -52,7 +52,7 @@ final class RandomLoads {
   }
 
   /** Bags as artists have them, with so many compartments and pieces in all. */
-  static Load real(Random random, int rooms, int pieces) {
+  public static Load real(Random random, int rooms, int pieces) {
     List<LoadBag> bags = new ArrayList<>();
     int made = 0;
     while (made < rooms) {
