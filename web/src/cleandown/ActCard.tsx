@@ -93,7 +93,9 @@ function AgentWarning({ work: { agent, alcoholMl, sprayPercent } }: { work: Work
     );
   }
   if (agent.leftMl !== null && agent.leftMl < alcoholMl) {
-    return <span className="text-soon">. Only {figure(agent.leftMl)} ml were left in it.</span>;
+    return (
+      <span className="text-soon">. Only about {figure(agent.leftMl)} ml are left in it.</span>
+    );
   }
   return null;
 }

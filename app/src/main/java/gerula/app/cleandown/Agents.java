@@ -2,9 +2,11 @@ package gerula.app.cleandown;
 
 import gerula.app.kit.WholeKit;
 import gerula.app.kit.place.PlaceStore;
+import gerula.app.ledger.Usage;
 import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.rule.HouseStore;
 import gerula.core.cleandown.Agent;
+import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
 import java.math.BigDecimal;
 import java.util.Optional;
@@ -20,8 +22,18 @@ class Agents {
   private final PlaceStore places;
   private final HouseStore house;
   private final WorkspaceTime time;
+  private final Usage usage;
+  private final TreatmentStore treatments;
 
-  Agents(WholeKit kit, PlaceStore places, HouseStore house, WorkspaceTime time) {
+  Agents(
+      WholeKit kit,
+      PlaceStore places,
+      HouseStore house,
+      WorkspaceTime time,
+      Usage usage,
+      TreatmentStore treatments) {
+    this.usage = usage;
+    this.treatments = treatments;
     this.kit = kit;
     this.places = places;
     this.house = house;
@@ -32,7 +44,8 @@ class Agents {
    * The bottle one sprays from.
    *
    * @param batch empty when nobody noted it
-   * @param leftMl what was in it when it was last measured, null where it is not told in ml
+   * @param leftMl about what is in it: what was measured last, less what was sprayed from it since;
+   *     null where it is not told in ml
    * @param past whether it is past its date
    */
   record AgentView(
@@ -47,9 +60,15 @@ class Agents {
                     one.item().id(),
                     one.item().product().called(),
                     kit.now().byId().get(one.item().id()).details().batch(),
-                    one.item().left().unit() == Unit.ML ? one.item().left().amount() : null,
+                    one.item().left().unit() == Unit.ML ? left(one).amount() : null,
                     one.isPast()))
         .orElse(null);
+  }
+
+  private Quantity left(Agent one) {
+    UUID id = one.item().id();
+    int things = usage.lastMeasured(id).map(since -> treatments.sprayedFrom(id, since)).orElse(0);
+    return one.leftAfter(things);
   }
 
   /** The same by its id. */

@@ -117,6 +117,14 @@ public class TreatmentStore {
             row -> row.get(CONTACT.ID), row -> treatment(row.into(after.fields()).into(TREATMENT)));
   }
 
+  /** How many things were sprayed from a bottle since a moment. */
+  int sprayedFrom(UUID bottle, Instant since) {
+    return some(TREATMENT.AGENT_ID.eq(bottle).and(TREATMENT.BEGUN_AT.ge(since))).stream()
+        .mapToInt(
+            one -> (int) one.steps().stream().filter(step -> step.step().takesAlcohol()).count())
+        .sum();
+  }
+
   List<GivenTreatment> some(Condition which) {
     return sql.selectFrom(TREATMENT)
         .where(which)

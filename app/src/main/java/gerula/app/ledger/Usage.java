@@ -6,12 +6,15 @@ import static gerula.app.tables.Tables.LEDGER_THING;
 
 import gerula.app.platform.workspace.WorkspaceTime;
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.jooq.impl.SQLDataType;
@@ -83,6 +86,23 @@ public class Usage {
     return sql.select(id, DSL.field(first)).from(asked).fetch().stream()
         .filter(row -> row.value2() != null)
         .collect(Collectors.toMap(row -> row.value1(), row -> time.dayOf(row.value2())));
+  }
+
+  /** When it was last written down how much is in an item; empty when it never was. */
+  public Optional<Instant> lastMeasured(UUID item) {
+    Condition told =
+        DSL.condition("{0} -> 'amount_left' is not null", LEDGER_THING.AFTER)
+            .or(DSL.condition("{0} -> 'amount_left' is not null", LEDGER_THING.BEFORE));
+    return sql.select(LEDGER.AT)
+        .from(LEDGER_THING)
+        .join(LEDGER)
+        .on(LEDGER.ID.eq(LEDGER_THING.LEDGER_ID))
+        .where(LEDGER_THING.THING_ID.eq(item))
+        .and(LEDGER_THING.KIND.eq(ThingKind.ITEM_THING.code()))
+        .and(told)
+        .orderBy(LEDGER_THING.SEQ.desc())
+        .limit(1)
+        .fetchOptional(LEDGER.AT);
   }
 
   /**

@@ -94,6 +94,9 @@ class BagsAndPouchesTest {
     assertThat(place(bag).path("cleanliness").asString()).isEqualTo("drying");
     assertThat(place(bag).path("cleanUntil").asString()).startsWith(Running.TODAY);
     assertThat(place(pouch).path("cleanliness").asString()).isEqualTo("used");
+    // 20 ml were in it, and one thing was sprayed.
+    client.post("/api/places/" + bag + "/used", act()).expect(204);
+    assertThat(cleanDown().at("/agent/leftMl").asDouble()).isEqualTo(19);
     String record = client.get("/api/cleaning-record/csv").expect(200).raw().body();
     assertThat(record).contains("Bag,\"empty, degrease, disinfect\",,70,");
     assertThat(record).contains("batch B-17");

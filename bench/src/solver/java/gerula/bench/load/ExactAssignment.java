@@ -83,8 +83,7 @@ final class ExactAssignment {
         in[at][room] = model.newBoolVar("in");
         somewhere.add(in[at][room]);
         byBag[bagOf.get(room)].add(in[at][room]);
-        boolean isElsewhere =
-            piece.usual() != null && !piece.usual().equals(rooms.get(room).id());
+        boolean isElsewhere = piece.usual() != null && !piece.usual().equals(rooms.get(room).id());
         if (isElsewhere) {
           moved.add(in[at][room]);
         }

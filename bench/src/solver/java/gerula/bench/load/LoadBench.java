@@ -39,8 +39,7 @@ public final class LoadBench {
       LoadPlan plan = planned(RandomLoads.real(new Random(size[0]), size[1], size[0]));
       long took = (System.nanoTime() - from) / 1_000_000;
       System.out.printf(
-          "%d rigid pieces in %d compartments: %d ms, %s%n",
-          size[0], size[1], took, plan.levels());
+          "%d rigid pieces in %d compartments: %d ms, %s%n", size[0], size[1], took, plan.levels());
       isKept &= took <= 2_000;
     }
     System.out.println(isKept ? "within bounds" : "OUT OF BOUNDS");
@@ -83,10 +82,7 @@ public final class LoadBench {
   }
 
   private static LoadPiece soft(LoadPiece piece) {
-    return LoadPieceBuilder.builder(piece)
-        .isRigid(false)
-        .isHot(false)
-        .build();
+    return LoadPieceBuilder.builder(piece).isRigid(false).isHot(false).build();
   }
 
   private static boolean isNear(int own, ExactAssignment.Level exact) {

@@ -4,6 +4,8 @@ import gerula.core.kit.item.Item;
 import gerula.core.kit.place.PlaceTree;
 import gerula.core.kit.product.Product;
 import gerula.core.kit.product.ProductClass;
+import gerula.core.quantity.Quantity;
+import gerula.core.quantity.Unit;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -24,6 +26,9 @@ public record Agent(Item item, int percent, boolean isPast) {
 
   private static final Set<ProductClass> ALCOHOL =
       EnumSet.of(ProductClass.ALCOHOL_70, ProductClass.ALCOHOL_99);
+
+  /** What a thing that is sprayed takes of it, in ml; common practice, from memory. */
+  public static final int ML_A_THING = 1;
 
   private static final Pattern PERCENT = Pattern.compile("(?<!\\d)(\\d{2})\\s?%");
 
@@ -48,6 +53,17 @@ public record Agent(Item item, int percent, boolean isPast) {
                     Comparator.nullsLast(Comparator.naturalOrder()))
                 .thenComparing(one -> one.item().product().fullName())
                 .thenComparing(Agent::item, Item.BY_ID));
+  }
+
+  /**
+   * About what is left in the bottle once so many things were sprayed from it; as it was where it
+   * is not told in ml.
+   */
+  public Quantity leftAfter(int things) {
+    Quantity left = item.left();
+    return left.unit() == Unit.ML
+        ? left.without(Quantity.millilitres((double) things * ML_A_THING))
+        : left;
   }
 
   private static int percent(Product product) {

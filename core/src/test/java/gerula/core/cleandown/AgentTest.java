@@ -103,4 +103,18 @@ class AgentTest {
     assertThat(chosen(70, List.of(later, sooner, first)).orElseThrow().item()).isEqualTo(sooner);
     assertThat(chosen(70, List.of(second, first)).orElseThrow().item()).isEqualTo(first);
   }
+
+  @Test
+  void whatIsSprayedIsReckonedOffWhatWasMeasured() {
+    Agent bottle = chosen(70, List.of(bottle(ProductClass.ALCOHOL_70, "Spirit").item())).get();
+    Quantity before = bottle.item().left();
+    assertThat(bottle.leftAfter(12)).isEqualTo(before.minus(Quantity.millilitres(12)));
+    assertThat(bottle.leftAfter(10_000).isNone()).isTrue();
+    Item counted =
+        Given.thing(ProductClass.ALCOHOL_70, Form.THIN_SPRAY)
+            .content(Quantity.pieces(1))
+            .now(shelf.id())
+            .item();
+    assertThat(chosen(70, List.of(counted)).get().leftAfter(5)).isEqualTo(counted.left());
+  }
 }

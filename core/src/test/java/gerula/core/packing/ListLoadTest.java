@@ -145,11 +145,7 @@ class ListLoadTest extends GivenList {
     Item alcohol = put(ProductClass.ALCOHOL_70, Form.THIN_SPRAY, Quantity.millilitres(100));
     Item brush = put(ProductClass.POWDER_BRUSH, Form.BRUSH_NATURAL, Quantity.pieces(1));
     choices =
-        Choices.NONE
-            .adding(powder.id())
-            .adding(puff.id())
-            .adding(alcohol.id())
-            .adding(brush.id());
+        Choices.NONE.adding(powder.id()).adding(puff.id()).adding(alcohol.id()).adding(brush.id());
     ListLoad load = load();
     assertThat(piece(load, powder).orientation()).isEqualTo(Orientation.UPRIGHT);
     assertThat(piece(load, puff).isRigid()).isFalse();
@@ -189,8 +185,7 @@ class ListLoadTest extends GivenList {
     assertThat(piece(load(), base).usual()).isEqualTo(other.id().toString());
     assertThat(load().homes()).containsEntry(base.id().toString(), basePouch.toString());
     assertThat(line(list(face(5, Set.of(), Service.BASE)), base).goesTo()).isEqualTo(other.id());
-    choices =
-        Choices.NONE.loading(choices.load().pinning(base.id(), basePouch.toString()));
+    choices = Choices.NONE.loading(choices.load().pinning(base.id(), basePouch.toString()));
     assertThat(piece(load(), base).pinned()).isEqualTo(basePouch.toString());
     assertThat(line(list(face(5, Set.of(), Service.BASE)), base).goesTo()).isEqualTo(basePouch);
     Item ticked = base.movedTo(other.id());
@@ -204,16 +199,14 @@ class ListLoadTest extends GivenList {
   void aClosedCompartmentIsToldAndNotPlannedInto() {
     palette();
     Item base = base(5, 30);
-    choices =
-        Choices.NONE.loading(LoadChoices.NONE.closing(basePouch.toString(), true));
+    choices = Choices.NONE.loading(LoadChoices.NONE.closing(basePouch.toString(), true));
     ListLoad load = load();
     assertThat(load.bags().getFirst().rooms()).anyMatch(Room::isClosed);
     LoadPlan plan = load.load().plan(LoadEffort.of(10_000, 1));
     assertThat(plan.placed())
         .filteredOn(one -> one.piece().equals(base.id().toString()))
         .noneMatch(one -> one.compartment().equals(basePouch.toString()));
-    choices =
-        Choices.NONE.loading(choices.load().closing(basePouch.toString(), false));
+    choices = Choices.NONE.loading(choices.load().closing(basePouch.toString(), false));
     assertThat(load().bags().getFirst().rooms()).noneMatch(Room::isClosed);
   }
 

@@ -1,5 +1,6 @@
 package gerula.core.cleandown.work;
 
+import gerula.core.cleandown.Agent;
 import gerula.core.cleandown.plan.Chain;
 import gerula.core.cleandown.plan.Chain.Stage;
 import gerula.core.cleandown.plan.CleaningAct;
@@ -57,7 +58,6 @@ public record CleaningWork(
   private static final int TURNOVER_ML = 8;
 
   private static final int CLEAN_DOWN_ML = 30;
-  private static final int ML_A_THING = 1;
   private static final int PACKS_A_WIPE = 10;
   private static final int DETERGENT_ML_A_WASH = 10;
 
@@ -244,7 +244,7 @@ public record CleaningWork(
     private int alcohol(CleaningPlan plan) {
       int sprayed = things(plan, Step::takesAlcohol);
       return Math.min(
-          moment == Moment.BETWEEN_FACES ? TURNOVER_ML : CLEAN_DOWN_ML, sprayed * ML_A_THING);
+          moment == Moment.BETWEEN_FACES ? TURNOVER_ML : CLEAN_DOWN_ML, sprayed * Agent.ML_A_THING);
     }
 
     private static int wipes(CleaningPlan plan) {
