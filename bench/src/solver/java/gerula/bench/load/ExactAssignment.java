@@ -1,6 +1,5 @@
 package gerula.bench.load;
 
-import com.google.ortools.Loader;
 import com.google.ortools.sat.BoolVar;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
@@ -214,7 +213,6 @@ final class ExactAssignment {
    * @param seconds for each
    */
   List<Level> levels(double seconds) {
-    Loader.loadNativeLibraries();
     CpSolver solver = new CpSolver();
     solver.getParameters().setMaxTimeInSeconds(seconds).setNumWorkers(1);
     List<Level> levels = new ArrayList<>();

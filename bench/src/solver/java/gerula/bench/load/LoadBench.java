@@ -1,5 +1,6 @@
 package gerula.bench.load;
 
+import com.google.ortools.Loader;
 import gerula.core.packing.load.Load;
 import gerula.core.packing.load.LoadEffort;
 import gerula.core.packing.load.LoadLevels;
@@ -24,6 +25,7 @@ public final class LoadBench {
 
   public static void main(String[] arguments) {
     double seconds = arguments.length > 0 ? Double.parseDouble(arguments[0]) : 10;
+    Loader.loadNativeLibraries();
     for (int round = 0; round < ROUNDS_BEFORE; round++) {
       planned(RandomLoads.real(new Random(round), 15, 120));
     }
