@@ -26,7 +26,11 @@ export function Staying({ booking, plan }: { booking: string; plan: LoadPlan }) 
                 {name}
                 <span className={required ? "text-stop" : "text-soft"}>
                   {" "}
-                  {because ? OBSTACLES[because] : "new on the list, plan the bags again"}
+                  {piece.packed
+                    ? "in the bag already, where it does not fit by its measures"
+                    : because
+                      ? OBSTACLES[because]
+                      : "new on the list, plan the bags again"}
                   {!required && ", can stay"}
                 </span>
               </span>
