@@ -67,7 +67,13 @@ export function CleanDownView() {
               `, all clean after ${aboutMinutes(work.seconds)}`}
             {work.alcoholMl > 0 && `, ${work.alcoholMl} ml of alcohol`}
             {work.wipes > 0 && `, ${count(work.wipes, "wipe")}`}
+            {work.supplies.wipes < work.wipes && (
+              <b className="text-soon"> (you have {work.supplies.wipes})</b>
+            )}
             {work.detergentMl > 0 && `, ${work.detergentMl} ml of detergent`}
+            {work.supplies.detergentMl < work.detergentMl && (
+              <b className="text-soon"> (you have {work.supplies.detergentMl})</b>
+            )}
             {work.laidFlat > 0 && `, room to lay ${count(work.laidFlat, "item")} flat`}.
             {first && ` First ${lower(actWords(first.steps, named(idsOf(first)), work.moment))}.`}
           </>

@@ -6,6 +6,7 @@ import gerula.app.ledger.Usage;
 import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.rule.HouseStore;
 import gerula.core.cleandown.Agent;
+import gerula.core.cleandown.CleaningSupplies;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
 import java.math.BigDecimal;
@@ -74,6 +75,11 @@ class Agents {
   /** The same by its id. */
   @Nullable UUID alcohol() {
     return found().map(one -> one.item().id()).orElse(null);
+  }
+
+  /** What there is to wipe and to wash with. */
+  CleaningSupplies supplies() {
+    return CleaningSupplies.of(kit.now().items(), places.tree());
   }
 
   private Optional<Agent> found() {

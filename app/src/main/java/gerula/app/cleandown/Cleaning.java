@@ -235,6 +235,7 @@ class Cleaning {
         work.laidFlat(),
         practices.sprayPercent(),
         agents.bottle(),
+        agents.supplies(),
         Dilution.isEffective(BigDecimal.valueOf(practices.sprayPercent())),
         twoOf,
         now,

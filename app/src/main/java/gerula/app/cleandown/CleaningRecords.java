@@ -1,6 +1,7 @@
 package gerula.app.cleandown;
 
 import gerula.app.kit.DrawnItem;
+import gerula.core.cleandown.CleaningSupplies;
 import gerula.core.cleandown.Contact;
 import gerula.core.cleandown.treatment.Caution;
 import gerula.core.cleandown.treatment.Moment;
@@ -60,6 +61,7 @@ final class CleaningRecords {
    * @param laidFlat how many things need a place to lie flat until they are dry
    * @param sprayPercent how strong it is, % by volume
    * @param agent the bottle it comes from, null where the kit has none of that strength
+   * @param supplies what there is to wipe and to wash with
    * @param isEffective whether that disinfects as it should (60 to 90 %, CDC 2008)
    * @param twoOf what to have two of, so that it is done in the time there is; null where nobody
    *     said how long that is
@@ -85,6 +87,7 @@ final class CleaningRecords {
       int laidFlat,
       int sprayPercent,
       Agents.@Nullable AgentView agent,
+      CleaningSupplies supplies,
       boolean isEffective,
       @Nullable List<UUID> twoOf,
       Instant now,

@@ -94,6 +94,9 @@ class BagsAndPouchesTest {
     assertThat(place(bag).path("cleanliness").asString()).isEqualTo("drying");
     assertThat(place(bag).path("cleanUntil").asString()).startsWith(Running.TODAY);
     assertThat(place(pouch).path("cleanliness").asString()).isEqualTo("used");
+    add(Kits.product("surface-wipe", "single-use", "piece"), 17, store, "");
+    assertThat(cleanDown().at("/supplies/wipes").asInt()).isEqualTo(17);
+    assertThat(cleanDown().at("/supplies/detergentMl").asInt()).isZero();
     // 20 ml were in it, and one thing was sprayed.
     client.post("/api/places/" + bag + "/used", act()).expect(204);
     assertThat(cleanDown().at("/agent/leftMl").asDouble()).isEqualTo(19);
