@@ -10,7 +10,7 @@ create or replace function gerula.count_anew() returns void
       from pg_class
       where oid = any (array[
           'gerula.product', 'gerula.item', 'gerula.place', 'gerula.ledger', 'gerula.ledger_thing',
-          'gerula.item_day', 'gerula.sought_item', 'gerula.sought_word']::regclass[])
+          'gerula.item_day', 'gerula.search_item', 'gerula.search_word']::regclass[])
         and 5 * (pg_stat_get_xact_tuples_inserted(oid) + pg_stat_get_mod_since_analyze(oid))
           > reltuples;
       if grown is not null then
