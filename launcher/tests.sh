@@ -73,7 +73,7 @@ command_types() {
   write_types
 }
 
-# With "load": load plans against an exact solver. With "find": finding over HTTP against the same SQL in psql, on a database of its own that is filled
+# With "load" or "offers": load plans or the cheapest cover against an exact solver. With "find": finding over HTTP against the same SQL in psql, on a database of its own that is filled
 # and emptied for it; with "history" a short history against a long one. Otherwise JMH, with whatever else is given.
 command_bench() {
   need_jdk
@@ -84,7 +84,7 @@ command_bench() {
   fi
   case ${1:-} in find | hostile | history | list) build_web && cluster_up bench && build_application ;; esac
   local with=()
-  [ "${1:-}" = load ] && with=(-Psolver)
+  case ${1:-} in load | offers) with=(-Psolver) ;; esac
   step "building the benchmark"
   (cd "$HERE" && logged "$STATE/log/bench.log" mvn -B -q "${with[@]}" -pl core,bench package -DskipTests \
     -Dspotless.check.skip=true dependency:build-classpath -Dmdep.outputFile="$STATE/bench.classpath")
@@ -99,6 +99,9 @@ command_bench() {
   elif [ "${1:-}" = load ]; then
     "$JAVA_HOME/bin/java" --enable-native-access=ALL-UNNAMED -cp "$classes" \
       gerula.bench.load.LoadBench "${@:2}"
+  elif [ "${1:-}" = offers ]; then
+    "$JAVA_HOME/bin/java" --enable-native-access=ALL-UNNAMED -cp "$classes" \
+      gerula.bench.offer.OfferBench "${@:2}"
   elif [ "${1:-}" = list ]; then
     bench_parts list.ListBench "$classes" "${@:2}"
   else

@@ -9,10 +9,13 @@ import java.time.LocalTime;
 import java.time.YearMonth;
 import java.util.Arrays;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.MissingNode;
@@ -27,6 +30,8 @@ public final class Facts {
   private static final LocalDate LATEST = LocalDate.of(2199, 12, 31);
 
   private static final BigDecimal LARGEST = BigDecimal.valueOf(1_000_000_000);
+
+  private static final Pattern MONEY = Pattern.compile("-?\\d{1,9}(\\.\\d{1,4})?");
 
   private final JsonNode told;
   private final String path;
@@ -150,6 +155,35 @@ public final class Facts {
                         name,
                         told.path(name))
                     .map(_ -> number.intValue()));
+  }
+
+  /** An amount of money, written as a decimal text so that nothing of it is lost on the way. */
+  public Optional<BigDecimal> money(String name) {
+    return text(name)
+        .flatMap(
+            text -> {
+              boolean isMoney = MONEY.matcher(text).matches();
+              faults.unless(
+                  isMoney,
+                  at(name),
+                  "wrong-value",
+                  "An amount of money is written like \"6.90\", but this is \"" + text + "\".");
+              return isMoney ? Optional.of(new BigDecimal(text)) : Optional.empty();
+            });
+  }
+
+  /** Whole numbers by names of their own; what is none is told and left out. */
+  public Map<String, Integer> wholes(String name) {
+    Map<String, Integer> told = new LinkedHashMap<>();
+    Optional<JsonNode> field = field(name);
+    if (field.isPresent() && kept(field.get().isObject(), name, field.get()).isPresent()) {
+      Facts parts = new Facts(field.get(), at(name) + ".", faults);
+      field
+          .get()
+          .propertyNames()
+          .forEach(key -> parts.whole(key).ifPresent(whole -> told.put(key, whole)));
+    }
+    return told;
   }
 
   public <E extends Enum<E> & Code> Optional<E> code(String name, Class<E> list) {
