@@ -11,9 +11,11 @@ import java.util.Set;
 import java.util.concurrent.CountDownLatch;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
 /** As often as the system property probe.kills says, beside the one in the browser. */
+@Order(1)
 class KilledTest {
 
   private static final int KILLS = Integer.getInteger("probe.kills", 1);

@@ -215,7 +215,7 @@ public class KitStore {
   public void insertProducts(Map<UUID, ProductDraft> drafts, NewProducts added) {
     List<ProductRecord> rows = new ArrayList<>();
     drafts.forEach((id, draft) -> rows.add(productRow(id, draft)));
-    sql.batchInsert(rows).execute();
+    NewRows.insert(sql, rows);
     rows.forEach(added::add);
   }
 
@@ -267,18 +267,14 @@ public class KitStore {
   /** Many at once, all of them of these products. */
   public void insertItems(List<NewItem> items, NewProducts products) {
     HouseRules rules = house.current();
-    sql.batchInsert(
-            items.stream()
-                .map(
-                    one ->
-                        itemRow(
-                            one.id(),
-                            one.code(),
-                            one.draft(),
-                            products.rows.get(one.product()),
-                            rules))
-                .toList())
-        .execute();
+    NewRows.insert(
+        sql,
+        items.stream()
+            .map(
+                one ->
+                    itemRow(
+                        one.id(), one.code(), one.draft(), products.rows.get(one.product()), rules))
+            .toList());
   }
 
   /** Codes that nothing bears yet. */

@@ -31,6 +31,12 @@ record Operation(
 
   private static final JsonMapper JSON = JsonMapper.builder().build();
 
+  /** Without the document, which is long and is in all of them. */
+  @Override
+  public String toString() {
+    return method + " " + path;
+  }
+
   /** Every operation, in the document's order. */
   static List<Operation> all(JsonNode document) {
     List<Operation> all = new ArrayList<>();
