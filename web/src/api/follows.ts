@@ -31,6 +31,7 @@ const FOLLOWS: Record<string, readonly string[]> = {
   people: ["item", "place", "booking", "contact"],
   person: ["item", "place", "booking", "contact"],
   buying: ["wanted", "item", "product"],
+  "running-short": [...KIT, ...BOOKINGS, "contact", "wanted"],
   empties: [...BENCH, "item", "filling"],
   "bench-sessions": [...KIT, ...BENCH],
   "bench-session": [...KIT, ...BENCH],

@@ -62,7 +62,7 @@ function Nowhere({ pouch }: { pouch: Pouch }) {
   return (
     <p className="text-soon text-sm">
       {missing.map((line) => count(line.missing, word(line.productClass))).join(", ")} in no stock:{" "}
-      <Link to="/dates#buying" className="underline">
+      <Link to="/restock#buying" className="underline">
         to be bought
       </Link>
     </p>

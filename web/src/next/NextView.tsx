@@ -141,7 +141,7 @@ function Waiting({ today }: { today: string }) {
         )}
         {orders.map((one) => (
           <li key={one.id} className="flex gap-3 border-hair border-b py-2">
-            <Link to="/dates#buying" className="hover:underline">
+            <Link to="/restock#buying" className="hover:underline">
               Order {fullName(one.like)}
             </Link>
             <span className={(one.orderBy ?? today) < today ? "text-stop" : "text-soft"}>

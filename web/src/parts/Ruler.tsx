@@ -193,7 +193,7 @@ function Orders({ wanted, today }: { wanted: Wanted[]; today: string }) {
     return (
       <Link
         key={day}
-        to="/dates#buying"
+        to="/restock#buying"
         style={{ left: at(Math.max(0, daysBetween(today, day))) }}
         aria-label={told}
         title={told}

@@ -75,6 +75,7 @@ const router = createBrowserRouter([
         path: "/bookings/:id/edit",
         lazy: view(() => import("../booking/BookingEdit"), "BookingEdit"),
       },
+      { path: "/restock", lazy: view(() => import("../restock/RestockView"), "RestockView") },
       { path: "/people", lazy: view(() => import("../person/PeopleView"), "PeopleView") },
       {
         path: "/people/:id/touched",

@@ -6,6 +6,7 @@ export const VIEWS = [
   { to: "/clean-down", word: "Clean-down" },
   { to: "/bench", word: "Bench" },
   { to: "/dates", word: "Dates" },
+  { to: "/restock", word: "Restock" },
   { to: "/house", word: "House rules" },
 ];
 

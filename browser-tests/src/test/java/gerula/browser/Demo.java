@@ -13,6 +13,9 @@ final class Demo {
 
   private static final String TEXT = read();
 
+  /** Looked at only, never changed. */
+  private static final JsonObject WHOLE = new Gson().fromJson(TEXT, JsonObject.class);
+
   private Demo() {}
 
   static String archive() {
@@ -37,7 +40,7 @@ final class Demo {
 
   /** Id of the booking of this title. */
   static String booking(String title) {
-    for (var one : new Gson().fromJson(TEXT, JsonObject.class).getAsJsonArray("bookings")) {
+    for (var one : WHOLE.getAsJsonArray("bookings")) {
       JsonObject booking = one.getAsJsonObject();
       if (booking.getAsJsonObject("booking").get("title").getAsString().equals(title)) {
         return booking.get("id").getAsString();
@@ -48,7 +51,7 @@ final class Demo {
 
   /** Id of the first face of the booking of this title. */
   static String firstFace(String title) {
-    for (var one : new Gson().fromJson(TEXT, JsonObject.class).getAsJsonArray("bookings")) {
+    for (var one : WHOLE.getAsJsonArray("bookings")) {
       JsonObject booking = one.getAsJsonObject().getAsJsonObject("booking");
       if (booking.get("title").getAsString().equals(title)) {
         return booking.getAsJsonArray("faces").get(0).getAsJsonObject().get("id").getAsString();
@@ -59,7 +62,7 @@ final class Demo {
 
   /** Id of the place of this name. */
   static String place(String name) {
-    for (var one : new Gson().fromJson(TEXT, JsonObject.class).getAsJsonArray("places")) {
+    for (var one : WHOLE.getAsJsonArray("places")) {
       JsonObject place = one.getAsJsonObject();
       if (place.getAsJsonObject("place").get("name").getAsString().equals(name)) {
         return place.get("id").getAsString();
@@ -70,11 +73,10 @@ final class Demo {
 
   /** Id of the first item of the product of this name. */
   static String item(String productName) {
-    JsonObject demo = new Gson().fromJson(TEXT, JsonObject.class);
-    for (var one : demo.getAsJsonArray("products")) {
+    for (var one : WHOLE.getAsJsonArray("products")) {
       JsonObject product = one.getAsJsonObject();
       if (product.getAsJsonObject("product").get("name").getAsString().equals(productName)) {
-        for (var item : demo.getAsJsonArray("items")) {
+        for (var item : WHOLE.getAsJsonArray("items")) {
           if (item.getAsJsonObject().get("product").equals(product.get("id"))) {
             return item.getAsJsonObject().get("id").getAsString();
           }

@@ -40,6 +40,8 @@ final class EveryView {
         "/kit/labels",
         "/kit/tables",
         "/dates",
+        "/restock",
+        "/restock?weeks=26&again=" + Demo.booking("Tidal island block"),
         "/house",
         "/account",
         "/bench",

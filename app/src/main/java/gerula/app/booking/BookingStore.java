@@ -36,6 +36,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
@@ -78,6 +79,31 @@ public class BookingStore {
         .fetch(
             row ->
                 stored(row, faces.containsKey(row.getId()) ? faces.get(row.getId()) : List.of()));
+  }
+
+  /** From the first day of a booking to the one on which its things came home. */
+  public record DaysOut(LocalDate firstDay, LocalDate lastDay) {
+
+    public boolean isOn(LocalDate day) {
+      return !day.isBefore(firstDay) && !day.isAfter(lastDay);
+    }
+  }
+
+  /**
+   * Of all bookings that ended since then.
+   *
+   * @param dayOf on which day of the artist's a moment lies
+   */
+  public List<DaysOut> daysOut(LocalDate since, Function<Instant, LocalDate> dayOf) {
+    return sql.select(BOOKING.FIRST_DAY, BOOKING.LAST_DAY, BOOKING.BACK_AT)
+        .from(BOOKING)
+        .where(BOOKING.LAST_DAY.ge(since))
+        .fetch(
+            row -> {
+              LocalDate last = row.value2();
+              LocalDate back = row.value3() == null ? last : dayOf.apply(row.value3());
+              return new DaysOut(row.value1(), back.isAfter(last) ? back : last);
+            });
   }
 
   public Optional<StoredBooking> find(UUID id) {

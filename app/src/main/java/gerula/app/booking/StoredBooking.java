@@ -3,6 +3,7 @@ package gerula.app.booking;
 import gerula.core.booking.Booking;
 import gerula.core.packing.Choices;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.UUID;
@@ -42,6 +43,22 @@ public record StoredBooking(
         Choices.NONE,
         draft.toldDays(),
         draft.chairs(),
+        null,
+        null,
+        0);
+  }
+
+  /** The same work once more, from that day on; nothing of it was decided or done yet. */
+  public StoredBooking again(UUID other, LocalDate from) {
+    return new StoredBooking(
+        booking.again(other, from),
+        callTime,
+        location,
+        colleagues,
+        bags,
+        Choices.NONE,
+        List.of(),
+        null,
         null,
         null,
         0);

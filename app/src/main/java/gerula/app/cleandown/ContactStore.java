@@ -1,18 +1,22 @@
 package gerula.app.cleandown;
 
 import static gerula.app.tables.Tables.CONTACT;
+import static gerula.app.tables.Tables.ITEM;
 
 import gerula.app.tables.tables.records.ContactRecord;
 import gerula.core.cleandown.Contact;
 import gerula.core.rule.Code;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
 
@@ -38,12 +42,12 @@ public class ContactStore {
     row.insert();
   }
 
-  /** Whom a thing touched, the latest first. */
   /** Whether this one was written down already, be it with another act. */
   boolean has(UUID contact) {
     return sql.fetchExists(CONTACT, CONTACT.ID.eq(contact));
   }
 
+  /** Whom a thing touched, the latest first. */
   List<Contact> ofItem(UUID item, int most) {
     return some(CONTACT.ITEM_ID.eq(item), most);
   }
@@ -90,6 +94,26 @@ public class ContactStore {
         .where(which)
         .orderBy(CONTACT.AT, CONTACT.ID)
         .fetch(ContactStore::contact);
+  }
+
+  /**
+   * How many faces each product touched at bookings since then; a face on two days is two.
+   *
+   * @param zone in which a day begins and ends
+   */
+  public Map<UUID, Integer> facesOfProducts(Instant since, ZoneId zone) {
+    Field<Integer> faces =
+        DSL.field(
+            "count(distinct ({0}, ({1} at time zone {2})::date))",
+            Integer.class, CONTACT.FACE_ID, CONTACT.AT, DSL.val(zone.getId()));
+    return sql.select(ITEM.PRODUCT_ID, faces)
+        .from(CONTACT)
+        .join(ITEM)
+        .on(ITEM.ID.eq(CONTACT.ITEM_ID))
+        .where(CONTACT.AT.ge(since))
+        .and(CONTACT.FACE_ID.isNotNull())
+        .groupBy(ITEM.PRODUCT_ID)
+        .fetchMap(ITEM.PRODUCT_ID, faces);
   }
 
   /** All of them, the oldest first. */

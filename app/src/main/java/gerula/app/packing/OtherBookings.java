@@ -70,6 +70,13 @@ class OtherBookings {
     return bookings.ahead(time.today()).stream().sorted(AS_SERVED).toList();
   }
 
+  /** The same if this one came as well. To be called within the workspace. */
+  List<StoredBooking> aheadWith(StoredBooking asWell) {
+    return Stream.concat(bookings.ahead(time.today()).stream(), Stream.of(asWell))
+        .sorted(AS_SERVED)
+        .toList();
+  }
+
   /**
    * What these take from each other. To be called within the workspace.
    *

@@ -5,11 +5,14 @@ import gerula.core.kit.product.ProductClass;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -67,6 +70,26 @@ public record Booking(
       @Nullable Travel travel,
       List<Face> faces) {
     this(id, title, kind, firstDay, lastDay, conditions, travel, faces, Map.of());
+  }
+
+  /** The same work once more, from that day on. */
+  public Booking again(UUID other, LocalDate from) {
+    long later = ChronoUnit.DAYS.between(firstDay, from);
+    List<Face> then =
+        faces.stream()
+            .map(
+                face ->
+                    FaceBuilder.builder(face)
+                        .daysPresent(
+                            face.daysPresent().stream()
+                                .map(day -> day.plusDays(later))
+                                .collect(Collectors.toCollection(TreeSet::new)))
+                        .build())
+            .toList();
+    Map<LocalDate, Duration> lastingThen = new HashMap<>();
+    lasting.forEach((day, time) -> lastingThen.put(day.plusDays(later), time));
+    return new Booking(
+        other, title, kind, from, lastDay.plusDays(later), conditions, travel, then, lastingThen);
   }
 
   /** The same booking with other faces. */

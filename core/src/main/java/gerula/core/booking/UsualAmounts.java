@@ -25,6 +25,11 @@ public final class UsualAmounts {
     return new Quantity(of(item.product().productClass()) * tenths / 10, item.left().unit());
   }
 
+  /** Thousandths of a millilitre or gram that a face takes a day; pieces of what is counted. */
+  public static long ofAFace(ProductClass one) {
+    return of(one);
+  }
+
   /** Thousandths of a millilitre or gram; pieces of what is counted. */
   static long of(ProductClass one) {
     return switch (one) {

@@ -4,7 +4,7 @@ package gerula.core.restock;
  * The quantile of the standard normal distribution: Wichura, "Algorithm AS 241: The Percentage
  * Points of the Normal Distribution", Applied Statistics 37(3), 1988; about 16 digits.
  */
-final class NormalQuantile {
+public final class NormalQuantile {
 
   private static final double[] NEAR = {
     3.3871328727963666080e0, 1.3314166789178437745e2, 1.9715909503065514427e3,
@@ -57,7 +57,7 @@ final class NormalQuantile {
   /**
    * @param share above 0 and below 1
    */
-  static double of(double share) {
+  public static double of(double share) {
     double off = share - 0.5;
     if (Math.abs(off) <= 0.425) {
       double r = 0.180625 - off * off;

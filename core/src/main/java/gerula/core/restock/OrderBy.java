@@ -1,6 +1,7 @@
 package gerula.core.restock;
 
 import gerula.core.rule.HouseRules;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 
 /** When something has to be ordered to be there in time. */
@@ -14,5 +15,12 @@ public final class OrderBy {
    */
   public static LocalDate day(LocalDate neededOn, HouseRules house) {
     return neededOn.minusDays(house.deliveryDays());
+  }
+
+  /** The same for so many days of delivery; a shop takes no orders on Saturdays and Sundays. */
+  public static LocalDate weekday(LocalDate neededOn, int deliveryDays) {
+    LocalDate day = neededOn.minusDays(deliveryDays);
+    int after = day.getDayOfWeek().getValue() - DayOfWeek.FRIDAY.getValue();
+    return after > 0 ? day.minusDays(after) : day;
   }
 }
