@@ -22,6 +22,38 @@ export function useRunningShort(again: string | null) {
   });
 }
 
+export type Shop = Schemas["ShopView"];
+export type ShopOffer = Schemas["OfferView"];
+export type BuyingPlan = Schemas["BuyingPlanView"];
+
+/** Shops, and what they offer or offered. */
+export function useShops() {
+  return useQuery({
+    queryKey: ["shops"],
+    queryFn: () => ask<Schemas["ShopsView"]>("GET", "/api/shops"),
+  });
+}
+
+/** The cheapest way to have what is on the buying list in time. */
+export function useBuyingPlan(budget: number | null) {
+  return useQuery({
+    queryKey: ["buying-plan", budget],
+    placeholderData: keepPreviousData,
+    queryFn: () =>
+      ask<BuyingPlan>("GET", `/api/buying/plan${budget === null ? "" : `?budget=${budget}`}`),
+  });
+}
+
+/** What an offer in one line says; nothing is kept of it. */
+export function useOfferLine(line: string, dateOrder: Schemas["ReadLine"]["dateOrder"]) {
+  return useQuery({
+    queryKey: ["offer-line", line, dateOrder],
+    enabled: line.trim() !== "",
+    placeholderData: keepPreviousData,
+    queryFn: () => ask<Schemas["ReadOffer"]>("POST", "/api/offers/read-line", { line, dateOrder }),
+  });
+}
+
 /** What is to be bought, the most pressing first. */
 export function useBuying() {
   return useQuery({

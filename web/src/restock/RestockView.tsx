@@ -9,6 +9,7 @@ import { BuyingList } from "./BuyingList";
 import type { Shown } from "./lane";
 import { ShortHead } from "./ShortHead";
 import { ShortRow } from "./ShortRow";
+import { WhereToBuy } from "./WhereToBuy";
 
 const SOON_DAYS = 7;
 
@@ -86,6 +87,7 @@ export function RestockView() {
         )}
       </div>
       <BuyingList wanted={wanted} today={today} />
+      {wanted.length > 0 && <WhereToBuy wanted={wanted} today={today} />}
       <ShortOnes stocks={stocks} bookings={all} today={today} until={until} />
     </div>
   );

@@ -76,6 +76,7 @@ const router = createBrowserRouter([
         lazy: view(() => import("../booking/BookingEdit"), "BookingEdit"),
       },
       { path: "/restock", lazy: view(() => import("../restock/RestockView"), "RestockView") },
+      { path: "/restock/shops", lazy: view(() => import("../restock/ShopsView"), "ShopsView") },
       { path: "/people", lazy: view(() => import("../person/PeopleView"), "PeopleView") },
       {
         path: "/people/:id/touched",

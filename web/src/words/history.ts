@@ -47,6 +47,8 @@ const ACTS: Record<string, string> = {
   retired: "Retired to the store",
   bought: "Bought",
   wanted: "Put onto the buying list",
+  offered: "Wrote down an offer",
+  "offer-ended": "Offer ended",
   opened: "Date of opening corrected",
   "cleanliness-told": "Cleanliness noted",
   merged: "Merged with another person",

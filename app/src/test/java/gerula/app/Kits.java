@@ -162,6 +162,39 @@ public final class Kits {
                 .put("neededOn", "2031-06-01")
                 .put("why", "low"))
         .expect(204);
+    addOffer(client, "Harbour goods", base, 6.9);
+  }
+
+  public static ObjectNode shop(String name) {
+    return object(
+        """
+        {"name": "%s", "deliveryDays": 3, "workingDays": [1, 2, 3, 4, 5], "shipping": 4.9,
+         "freeFrom": 50, "leastOrder": null, "currency": "EUR", "professionalPercent": null,
+         "proofUntil": "2031-12-31", "note": "by the harbour"}
+        """
+            .formatted(name));
+  }
+
+  public static ObjectNode offer(String shop, String product, int packs, double price) {
+    return object(
+            """
+            {"discount": "from-amount", "percent": 10, "amount": null, "fromPacks": 3,
+             "until": "2031-12-31", "most": null}
+            """)
+        .put("shop", shop)
+        .put("product", product)
+        .put("packs", packs)
+        .put("price", price);
+  }
+
+  /** A shop with an offer of this product. */
+  public static String addOffer(Client client, String name, String product, double price) {
+    String shop = id();
+    ObjectNode asked = act().put("id", id());
+    asked.set("newShop", shop(name));
+    asked.set("offer", offer(shop, product, 1, price));
+    client.post("/api/offers", asked).expect(204);
+    return shop;
   }
 
   public static ObjectNode booking(String... bags) {

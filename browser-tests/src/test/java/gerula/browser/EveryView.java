@@ -41,6 +41,7 @@ final class EveryView {
         "/kit/tables",
         "/dates",
         "/restock",
+        "/restock/shops",
         "/restock?weeks=26&again=" + Demo.booking("Tidal island block"),
         "/house",
         "/account",

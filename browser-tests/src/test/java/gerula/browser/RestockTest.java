@@ -3,11 +3,15 @@ package gerula.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** What runs short, as it stands before the artist. */
 class RestockTest extends WithTheDemo {
+
+  private static final Page.GetByLabelOptions EXACT = new Page.GetByLabelOptions().setExact(true);
 
   RestockTest() {
     super(Person.Stance.DESK);
@@ -22,6 +26,10 @@ class RestockTest extends WithTheDemo {
         .first();
   }
 
+  private Locator shop(String name) {
+    return artist.page.locator("section[aria-label='" + name + "']");
+  }
+
   @Test
   void whatRunsShortForABookingGoesOntoTheBuyingListAndBack() {
     artist.goTo("/restock");
@@ -30,7 +38,7 @@ class RestockTest extends WithTheDemo {
     assertThat(cotton).containsText("short for Tidal island block");
     cotton.getByText(Pattern.compile("^put .* on the list$")).click();
     assertThat(cotton).containsText("on the buying list");
-    assertThat(artist.page.getByLabel("To buy")).containsText("Cotton rounds");
+    assertThat(artist.page.getByLabel("To buy", EXACT)).containsText("Cotton rounds");
     artist.press("Undo").click();
     assertThat(cotton.getByText(Pattern.compile("^put .* on the list$"))).isVisible();
   }
@@ -38,6 +46,7 @@ class RestockTest extends WithTheDemo {
   @Test
   void aBlockThatComesOnceMoreIsThoughtThroughAndForgotten() {
     artist.goTo("/restock");
+    assertThat(artist.sentence()).containsText("run short in the next eight weeks");
     String before = artist.sentence().innerText();
     Locator asked = artist.page.getByLabel("What if").getByText("Tidal island block");
     asked.click();
@@ -47,5 +56,47 @@ class RestockTest extends WithTheDemo {
     assertThat(artist.sentence()).hasText(before);
     artist.goTo("/bookings");
     assertThat(artist.page.getByText("once more")).hasCount(0);
+  }
+
+  @Test
+  void anOfferIsTypedInOneLineAndChangesWhereToBuy() {
+    artist.goTo("/restock");
+    Locator where = artist.page.getByLabel("Where to buy it");
+    assertThat(where).containsText("Saltgate Counter");
+    where.getByText("Shops and offers").click();
+    Locator line = artist.page.getByLabel("Offer product");
+    line.fill("brow gel clear, 3.10, Causeway Corner, ships 2 days, by the pier");
+    assertThat(artist.page.getByText("at Causeway Corner (new: 2 days, shipping €0.00)"))
+        .isVisible();
+    assertThat(artist.page.getByText("not understood: by the pier")).isVisible();
+    artist.press("Write it down").click();
+    assertThat(shop("Causeway Corner")).containsText("€3.10");
+    artist.goTo("/restock");
+    assertThat(where).containsText("One parcel, €3.10");
+    assertThat(where).containsText("Causeway Corner");
+    where.getByLabel("Budget").fill("2,50");
+    assertThat(where).containsText("is left out");
+  }
+
+  @Test
+  void aShopIsChangedAndRemovedAndComesBack() {
+    artist.goTo("/restock/shops");
+    artist.press("Change Brackwater Supplies").click();
+    artist.page.getByLabel("Shipping").fill("-1");
+    artist.press("Save").click();
+    assertThat(artist.page.getByText("An amount of money is 0 or more.").first()).isVisible();
+    artist.page.getByLabel("Shipping").fill("2,50");
+    artist.press("Save").click();
+    Locator shop = shop("Brackwater Supplies");
+    assertThat(shop).containsText("shipping €2.50");
+    artist.press("Remove Brackwater Supplies").click();
+    assertThat(shop).hasCount(0);
+    artist.press("Undo").click();
+    assertThat(shop).containsText("three for two");
+  }
+
+  @Override
+  List<String> complaints() {
+    return artist.complaintsBesideRefusals();
   }
 }

@@ -145,6 +145,17 @@ final class ArchiveCheck implements ArchiveReader.Reader {
         once(ArchivePart.WANTED, one.id(), path);
         among(one.product(), ArchivePart.PRODUCTS, path + "product");
       }
+      case Archived.OfShop one -> {
+        once(ArchivePart.SHOPS, one.id(), path);
+        faults.build(path + "shop", () -> one.shop().toShop(one.id()));
+      }
+      case Archived.OfOffer one -> {
+        once(ArchivePart.OFFERS, one.id(), path);
+        among(one.offer().shop(), ArchivePart.SHOPS, path + "offer.shop");
+        among(one.offer().product(), ArchivePart.PRODUCTS, path + "offer.product");
+        faults.build(
+            path + "offer", () -> one.offer().toOffer(one.id(), one.notedOn(), one.endedOn()));
+      }
       case Archived.Unnamed one -> {
         once(ArchivePart.UNNAMED, one.id(), path);
         among(one.picture(), ArchivePart.PICTURES, path + "picture");

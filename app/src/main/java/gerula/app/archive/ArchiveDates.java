@@ -30,6 +30,8 @@ final class ArchiveDates {
       case Archived.OfBooking booking -> moved(booking);
       case Archived.OfFilling filling -> moved(filling);
       case Archived.Wanted wanted -> moved(wanted);
+      case Archived.OfShop shop -> moved(shop);
+      case Archived.OfOffer offer -> moved(offer);
       case Archived.OfPlace _,
           Archived.OfProduct _,
           Archived.Picture _,
@@ -114,6 +116,20 @@ final class ArchiveDates {
         one.why(),
         one.notedOn().plusDays(days),
         moved(one.gotOn()));
+  }
+
+  private Archived.OfShop moved(Archived.OfShop one) {
+    return new Archived.OfShop(
+        one.id(), one.version(), one.shop().proven(moved(one.shop().proofUntil())));
+  }
+
+  private Archived.OfOffer moved(Archived.OfOffer one) {
+    return new Archived.OfOffer(
+        one.id(),
+        one.version(),
+        one.offer().until(moved(one.offer().until())),
+        one.notedOn().plusDays(days),
+        moved(one.endedOn()));
   }
 
   private ItemDraft moved(ItemDraft item) {

@@ -33,10 +33,10 @@ record ArchiveHead(
    * there for; from 10 on what a face's skin was measured as, groups of faces, single days of a
    * booking, how far a base may lie from a face, and the looks of faces; from 11 on the house's
    * practices; from 12 on treatments and incidents; from 13 on how clean bags are, and what places
-   * are to hold; from 14 on where things are packed, and how a house packs and carries. All earlier
-   * ones are still read.
+   * are to hold; from 14 on where things are packed, and how a house packs and carries; from 15 on
+   * shops and what they offer. All earlier ones are still read.
    */
-  static final int VERSION = 14;
+  static final int VERSION = 15;
 
   private static final int FIRST_WITH_CLEAR_CLASSES = 6;
 

@@ -12,6 +12,8 @@ import gerula.app.ledger.ThingKind;
 import gerula.app.ledger.Upcaster;
 import gerula.app.person.PersonDraft;
 import gerula.app.platform.workspace.Role;
+import gerula.app.restock.OfferDraft;
+import gerula.app.restock.ShopDraft;
 import gerula.core.cleandown.Contact;
 import gerula.core.cleandown.treatment.Incident;
 import gerula.core.cleandown.treatment.Moment;
@@ -218,6 +220,19 @@ sealed interface Archived {
       @NotNull @Size(max = 200) String why,
       @NotNull LocalDate notedOn,
       @Nullable LocalDate gotOn)
+      implements Archived {}
+
+  /** Where one buys. */
+  record OfShop(@NotNull UUID id, int version, @NotNull @Valid ShopDraft shop)
+      implements Archived {}
+
+  /** What a shop sells, or sold. */
+  record OfOffer(
+      @NotNull UUID id,
+      int version,
+      @NotNull @Valid OfferDraft offer,
+      @NotNull LocalDate notedOn,
+      @Nullable LocalDate endedOn)
       implements Archived {}
 
   /** A picture of something that is still to be named. */

@@ -10,6 +10,11 @@ import gerula.app.depot.lineage.FillingStore;
 import gerula.app.depot.lineage.FillingStore.StoredFilling;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.ThingKind;
+import gerula.app.restock.OfferDraft;
+import gerula.app.restock.ShopDraft;
+import gerula.app.restock.ShopStore;
+import gerula.app.restock.ShopStore.StoredOffer;
+import gerula.app.restock.ShopStore.StoredShop;
 import gerula.app.restock.WantedStore;
 import gerula.app.restock.WantedStore.StoredWanted;
 import gerula.app.rule.HouseStore;
@@ -39,18 +44,21 @@ class BenchArchive {
   private final FillingStore fillings;
   private final SessionStore sessions;
   private final WantedStore wanted;
+  private final ShopStore shops;
 
   BenchArchive(
       HouseStore house,
       EmptyStore empties,
       FillingStore fillings,
       SessionStore sessions,
-      WantedStore wanted) {
+      WantedStore wanted,
+      ShopStore shops) {
     this.house = house;
     this.empties = empties;
     this.fillings = fillings;
     this.sessions = sessions;
     this.wanted = wanted;
+    this.shops = shops;
   }
 
   List<Archived.OfHouseRules> house() {
@@ -174,6 +182,39 @@ class BenchArchive {
                     one.notedOn(),
                     one.gotOn()))
         .toList();
+  }
+
+  List<Archived.OfShop> shops() {
+    return shops.shops().stream()
+        .map(
+            one ->
+                new Archived.OfShop(
+                    one.shop().id(), one.version(), ShopDraft.of(one.shop(), one.note())))
+        .toList();
+  }
+
+  List<Archived.OfOffer> offers() {
+    return shops.offers().stream()
+        .map(
+            one ->
+                new Archived.OfOffer(
+                    one.offer().id(),
+                    one.version(),
+                    OfferDraft.of(one.offer()),
+                    one.offer().notedOn(),
+                    one.offer().endedOn()))
+        .toList();
+  }
+
+  void insertShop(Act act, Archived.OfShop one) {
+    StoredShop shop = new StoredShop(one.shop().toShop(one.id()), one.shop().note(), one.version());
+    act.create(ThingKind.SHOP_THING, List.of(one.id()), () -> shops.save(shop));
+  }
+
+  void insertOffer(Act act, Archived.OfOffer one) {
+    StoredOffer offer =
+        new StoredOffer(one.offer().toOffer(one.id(), one.notedOn(), one.endedOn()), one.version());
+    act.create(ThingKind.OFFER_THING, List.of(one.id()), () -> shops.save(offer));
   }
 
   void insertHouse(Act act, Archived.OfHouseRules one) {

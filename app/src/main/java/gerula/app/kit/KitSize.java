@@ -17,16 +17,21 @@ public class KitSize implements ActGuard {
   private record Bound(Limit limit, String what) {}
 
   private static final Map<ThingKind, Bound> BOUNDS =
-      Map.of(
-          ThingKind.PLACE_THING, new Bound(Limit.PLACES, "places"),
-          ThingKind.PRODUCT_THING, new Bound(Limit.PRODUCTS, "products"),
-          ThingKind.ITEM_THING, new Bound(Limit.ITEM_ROWS, "items, discarded ones included"),
-          ThingKind.BOOKING_THING, new Bound(Limit.BOOKINGS, "bookings"),
-          ThingKind.EMPTY_THING, new Bound(Limit.EMPTIES, "kinds of empties"),
-          ThingKind.FILLING_THING, new Bound(Limit.FILLINGS, "fillings"),
-          ThingKind.BENCH_SESSION_THING, new Bound(Limit.SESSIONS, "bench sessions"),
-          ThingKind.WANTED_THING, new Bound(Limit.BUYING_ENTRIES, "entries of the buying list"),
-          ThingKind.STOCKTAKE_THING, new Bound(Limit.COUNTS, "counts"));
+      Map.ofEntries(
+          Map.entry(ThingKind.PLACE_THING, new Bound(Limit.PLACES, "places")),
+          Map.entry(ThingKind.PRODUCT_THING, new Bound(Limit.PRODUCTS, "products")),
+          Map.entry(
+              ThingKind.ITEM_THING, new Bound(Limit.ITEM_ROWS, "items, discarded ones included")),
+          Map.entry(ThingKind.BOOKING_THING, new Bound(Limit.BOOKINGS, "bookings")),
+          Map.entry(ThingKind.EMPTY_THING, new Bound(Limit.EMPTIES, "kinds of empties")),
+          Map.entry(ThingKind.FILLING_THING, new Bound(Limit.FILLINGS, "fillings")),
+          Map.entry(ThingKind.BENCH_SESSION_THING, new Bound(Limit.SESSIONS, "bench sessions")),
+          Map.entry(
+              ThingKind.WANTED_THING,
+              new Bound(Limit.BUYING_ENTRIES, "entries of the buying list")),
+          Map.entry(ThingKind.SHOP_THING, new Bound(Limit.SHOPS, "shops")),
+          Map.entry(ThingKind.OFFER_THING, new Bound(Limit.OFFERS, "offers, ended ones included")),
+          Map.entry(ThingKind.STOCKTAKE_THING, new Bound(Limit.COUNTS, "counts")));
 
   private final DSLContext sql;
 

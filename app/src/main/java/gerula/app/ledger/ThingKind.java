@@ -9,10 +9,12 @@ import static gerula.app.tables.Tables.FILLING;
 import static gerula.app.tables.Tables.HOUSE_RULES;
 import static gerula.app.tables.Tables.INCIDENT;
 import static gerula.app.tables.Tables.ITEM;
+import static gerula.app.tables.Tables.OFFER;
 import static gerula.app.tables.Tables.PACKED;
 import static gerula.app.tables.Tables.PERSON;
 import static gerula.app.tables.Tables.PLACE;
 import static gerula.app.tables.Tables.PRODUCT;
+import static gerula.app.tables.Tables.SHOP;
 import static gerula.app.tables.Tables.STOCKTAKE;
 import static gerula.app.tables.Tables.TREATMENT;
 import static gerula.app.tables.Tables.UNNAMED_PICTURE;
@@ -40,6 +42,8 @@ public enum ThingKind implements Code {
   TREATMENT_THING(TREATMENT, TREATMENT.ID),
   INCIDENT_THING(INCIDENT, INCIDENT.ID),
   WANTED_THING(WANTED, WANTED.ID),
+  SHOP_THING(SHOP, SHOP.ID),
+  OFFER_THING(OFFER, OFFER.ID),
   UNNAMED_PICTURE_THING(UNNAMED_PICTURE, UNNAMED_PICTURE.ID),
   /** That an item is ticked off; its thing is the item. */
   PACKED_THING(PACKED, PACKED.ITEM_ID);

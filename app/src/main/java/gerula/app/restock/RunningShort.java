@@ -22,6 +22,8 @@ import gerula.core.dates.PackDates;
 import gerula.core.dates.UseBy;
 import gerula.core.kit.product.Product;
 import gerula.core.quantity.Unit;
+import gerula.core.restock.shop.Shop;
+import gerula.core.restock.shop.ShopOffer;
 import gerula.core.restock.stock.Baseline;
 import gerula.core.restock.stock.OrderAdvice;
 import gerula.core.restock.stock.OrderTerms;
@@ -61,6 +63,7 @@ class RunningShort {
   private final PlaceStore places;
   private final UseHistory history;
   private final WantedStore wanted;
+  private final ShopStore shops;
   private final Views views;
   private final HouseStore house;
   private final Workspaces workspaces;
@@ -74,6 +77,7 @@ class RunningShort {
       PlaceStore places,
       UseHistory history,
       WantedStore wanted,
+      ShopStore shops,
       Views views,
       HouseStore house,
       Workspaces workspaces,
@@ -85,6 +89,7 @@ class RunningShort {
     this.places = places;
     this.history = history;
     this.wanted = wanted;
+    this.shops = shops;
     this.views = views;
     this.house = house;
     this.workspaces = workspaces;
@@ -220,6 +225,7 @@ class RunningShort {
             rules);
     Map<UUID, UseHistory.OfProduct> used = history.of(things.items(), today);
     List<OfProduct> found = new ArrayList<>();
+    Map<UUID, List<Shop>> sellers = sellers(today);
     int watched = 0;
     for (Stocks.Stock stock : stocks.all()) {
       Product product = stock.product();
@@ -232,7 +238,7 @@ class RunningShort {
         continue;
       }
       watched++;
-      OrderAdvice advice = OrderAdvice.of(facts, terms(product, rules, today), today, DAYS);
+      OrderAdvice advice = OrderAdvice.of(facts, terms(stock, sellers, rules, today), today, DAYS);
       if (advice != null) {
         Outlook outlook = Outlook.of(facts, today, DAYS);
         found.add(new OfProduct(stock, facts, outlook, advice, facts.pace().isLearnt()));
@@ -241,10 +247,29 @@ class RunningShort {
     return new Found(watched, found.stream().sorted(MOST_PRESSING).toList());
   }
 
-  private static OrderTerms terms(Product product, HouseRules rules, LocalDate today) {
+  /** Shops by the products they offer today. */
+  private Map<UUID, List<Shop>> sellers(LocalDate today) {
+    Map<UUID, Shop> byId =
+        shops.shops().stream()
+            .map(ShopStore.StoredShop::shop)
+            .collect(Collectors.toMap(Shop::id, shop -> shop));
+    return shops.open().stream()
+        .filter(offer -> offer.countsOn(today))
+        .collect(
+            Collectors.groupingBy(
+                ShopOffer::product,
+                Collectors.mapping(offer -> byId.get(offer.shop()), Collectors.toList())));
+  }
+
+  private static OrderTerms terms(
+      Stocks.Stock stock, Map<UUID, List<Shop>> sellers, HouseRules rules, LocalDate today) {
+    Product product = stock.product();
     LocalDate last =
         UseBy.of(product.dateClasses(), PackDates.UNKNOWN.openedOn(today), rules).lastDay();
     return new OrderTerms(
+        stock.products().stream()
+            .flatMap(one -> sellers.getOrDefault(one, List.of()).stream())
+            .toList(),
         rules.deliveryDays(),
         ServiceLevel.of(product.productClass()),
         product.content().amount().doubleValue(),

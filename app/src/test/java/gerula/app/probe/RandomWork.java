@@ -19,7 +19,7 @@ import tools.jackson.databind.node.ObjectNode;
  */
 final class RandomWork {
 
-  static final int KINDS = 24;
+  static final int KINDS = 26;
 
   private static final byte[] PICTURE = picture();
 
@@ -68,8 +68,26 @@ final class RandomWork {
               : sent("/api/buying/" + oneOf(known.wanted) + "/remove", act());
       case 20 -> table();
       case 21, 22 -> anyPicture();
+      case 23 -> offer();
+      case 24 ->
+          known.shops.isEmpty()
+              ? offer()
+              : sent("/api/shops/" + oneOf(known.shops) + "/remove", act());
       default -> sent(item + "/picture/remove", act());
     };
+  }
+
+  /** Of a shop that is new, or of one that may be gone. */
+  private Answer offer() {
+    String product =
+        client.get("/api/items/" + oneOf(known.items)).body().at("/item/product/id").asString();
+    boolean isNew = known.shops.isEmpty() || random.nextBoolean();
+    String shop = isNew ? Kits.id() : oneOf(known.shops);
+    known.shops.add(shop);
+    ObjectNode asked = act().put("id", Kits.id());
+    asked.set("newShop", isNew ? Kits.shop("Shop " + random.nextInt(9)) : null);
+    asked.set("offer", Kits.offer(shop, product, 1 + random.nextInt(3), 1 + random.nextInt(20)));
+    return sent("/api/offers", asked);
   }
 
   private Answer sent(String path, ObjectNode body) {

@@ -125,6 +125,11 @@ public class KitLists {
         inThisOrder(ids(condition, KitOrder.of(null, false, places::tree), 0, most)));
   }
 
+  /** Things that match these words, the best first. */
+  public List<StoredItem> found(String words, int most) {
+    return inThisOrder(finder.ids(words, most));
+  }
+
   List<StoredItem> inThisOrder(List<UUID> ids) {
     Map<UUID, StoredItem> byId =
         store.itemsOf(ids).stream().collect(Collectors.toMap(StoredItem::id, Function.identity()));

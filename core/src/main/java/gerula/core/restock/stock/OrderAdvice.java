@@ -1,7 +1,6 @@
 package gerula.core.restock.stock;
 
 import gerula.core.restock.NormalQuantile;
-import gerula.core.restock.OrderBy;
 import gerula.core.rule.Code;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -61,8 +60,8 @@ public record OrderAdvice(
       return null;
     }
     LocalDate neededOn = today.plusDays(need);
-    LocalDate orderBy = OrderBy.weekday(neededOn, terms.deliveryDays());
-    int there = Math.max(need, terms.deliveryDays());
+    LocalDate orderBy = terms.orderBy(neededOn);
+    int there = Math.max(need, terms.daysFrom(today));
     double missing = 0;
     for (int at = 0; at < Math.min(all, there + REVIEW_DAYS); at++) {
       missing += falling.missing[at];

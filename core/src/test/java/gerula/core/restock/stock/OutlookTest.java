@@ -167,7 +167,7 @@ class OutlookTest {
   @MethodSource("seeds")
   void whatIsAdvisedLastsUntilOneLooksAgain(long seed) {
     StockFacts facts = drawn(new Random(seed), seed % 2 == 0);
-    OrderTerms terms = new OrderTerms(7, seed % 3 == 0 ? 0.99 : 0.95, 10, 180);
+    OrderTerms terms = new OrderTerms(List.of(), 7, seed % 3 == 0 ? 0.99 : 0.95, 10, 180);
     OrderAdvice advice = OrderAdvice.of(facts, terms, TODAY, 90);
     if (advice == null) {
       return;
@@ -208,7 +208,8 @@ class OutlookTest {
     assertThat(outlook.left()).isEqualTo(53);
     assertThat(outlook.past()).isEqualTo(50);
     assertThat(outlook.shortFor()).isEqualTo(new Outlook.ShortFor(first, 3));
-    OrderAdvice advice = OrderAdvice.of(facts, new OrderTerms(7, 0.95, 5, null), TODAY, DAYS);
+    OrderAdvice advice =
+        OrderAdvice.of(facts, new OrderTerms(List.of(), 7, 0.95, 5, null), TODAY, DAYS);
     assertThat(advice).isNotNull();
     assertThat(advice.booking()).isEqualTo(first);
     assertThat(advice.why()).isEqualTo(OrderAdvice.Why.BOOKING);
@@ -225,7 +226,8 @@ class OutlookTest {
             FacePace.USUAL,
             Baseline.NONE,
             false);
-    assertThat(OrderAdvice.of(facts, new OrderTerms(7, 0.99, 5, null), TODAY, 90)).isNull();
+    assertThat(OrderAdvice.of(facts, new OrderTerms(List.of(), 7, 0.99, 5, null), TODAY, 90))
+        .isNull();
     assertThat(Outlook.of(facts, TODAY, 90).runsOutOn()).isEqualTo(TODAY.plusDays(6));
   }
 

@@ -1,0 +1,186 @@
+package gerula.app.restock;
+
+import static gerula.app.tables.Tables.OFFER;
+import static gerula.app.tables.Tables.SHOP;
+
+import gerula.app.tables.tables.records.OfferRecord;
+import gerula.app.tables.tables.records.ShopRecord;
+import gerula.core.restock.offer.DiscountKind;
+import gerula.core.restock.offer.DiscountTerms;
+import gerula.core.restock.shop.Shop;
+import gerula.core.restock.shop.ShopOffer;
+import gerula.core.rule.Code;
+import java.time.DayOfWeek;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Component;
+
+/** Shops and what they offer, in the database. Everything here runs within a workspace. */
+@Component
+public class ShopStore {
+
+  private final DSLContext sql;
+
+  ShopStore(DSLContext sql) {
+    this.sql = sql;
+  }
+
+  /** A shop with what the core does not ask about. */
+  public record StoredShop(Shop shop, String note, int version) {}
+
+  /** An offer as it is kept. */
+  public record StoredOffer(ShopOffer offer, int version) {}
+
+  /** By name. */
+  public List<StoredShop> shops() {
+    return sql.selectFrom(SHOP).orderBy(SHOP.NAME, SHOP.ID).fetch(ShopStore::stored);
+  }
+
+  Optional<StoredShop> locked(UUID id) {
+    return sql.selectFrom(SHOP).where(SHOP.ID.eq(id)).forUpdate().fetchOptional(ShopStore::stored);
+  }
+
+  private static StoredShop stored(ShopRecord row) {
+    return new StoredShop(
+        new Shop(
+            row.getId(),
+            row.getName(),
+            row.getDeliveryDays(),
+            Arrays.stream(row.getWorkingDays()).map(DayOfWeek::of).collect(Collectors.toSet()),
+            row.getShipping(),
+            row.getFreeFrom(),
+            row.getLeastOrder(),
+            row.getCurrency(),
+            row.getProfessionalPercent(),
+            row.getProofUntil()),
+        row.getNote(),
+        row.getVersion());
+  }
+
+  /** Keeps it as it stands. */
+  public void save(StoredShop one) {
+    Shop shop = one.shop();
+    sql.insertInto(SHOP)
+        .set(SHOP.ID, shop.id())
+        .set(SHOP.NAME, shop.name())
+        .set(SHOP.DELIVERY_DAYS, (short) shop.deliveryDays())
+        .set(
+            SHOP.WORKING_DAYS,
+            shop.workingDays().stream()
+                .map(day -> (short) day.getValue())
+                .sorted()
+                .toArray(Short[]::new))
+        .set(SHOP.SHIPPING, shop.shipping())
+        .set(SHOP.FREE_FROM, shop.freeFrom())
+        .set(SHOP.LEAST_ORDER, shop.leastOrder())
+        .set(SHOP.CURRENCY, shop.currency())
+        .set(SHOP.PROFESSIONAL_PERCENT, shop.professionalPercent())
+        .set(SHOP.PROOF_UNTIL, shop.proofUntil())
+        .set(SHOP.NOTE, one.note())
+        .set(SHOP.VERSION, one.version())
+        .onConflict(SHOP.WORKSPACE_ID, SHOP.ID)
+        .doUpdate()
+        .setAllToExcluded()
+        .execute();
+  }
+
+  void removeShop(UUID id) {
+    sql.deleteFrom(SHOP).where(SHOP.ID.eq(id)).execute();
+  }
+
+  /** All that were ever written down, the newest first. */
+  public List<StoredOffer> offers() {
+    return sql.selectFrom(OFFER)
+        .orderBy(OFFER.NOTED_ON.desc(), OFFER.ID)
+        .fetch(ShopStore::storedOffer);
+  }
+
+  /** Those that count, whatever day it is. */
+  List<ShopOffer> open() {
+    return sql.selectFrom(OFFER)
+        .where(OFFER.ENDED_ON.isNull())
+        .orderBy(OFFER.ID)
+        .fetch(row -> storedOffer(row).offer());
+  }
+
+  List<StoredOffer> ofShop(UUID shop) {
+    return sql.selectFrom(OFFER)
+        .where(OFFER.SHOP_ID.eq(shop))
+        .orderBy(OFFER.ID)
+        .forUpdate()
+        .fetch(ShopStore::storedOffer);
+  }
+
+  Optional<StoredOffer> lockedOffer(UUID id) {
+    return sql.selectFrom(OFFER)
+        .where(OFFER.ID.eq(id))
+        .forUpdate()
+        .fetchOptional(ShopStore::storedOffer);
+  }
+
+  /** The offers of this shop for this product that count, one for each size. */
+  List<StoredOffer> lockedLike(ShopOffer offer) {
+    return sql.selectFrom(OFFER)
+        .where(OFFER.SHOP_ID.eq(offer.shop()))
+        .and(OFFER.PRODUCT_ID.eq(offer.product()))
+        .and(OFFER.PACKS.eq(offer.packs()))
+        .and(OFFER.ENDED_ON.isNull())
+        .orderBy(OFFER.ID)
+        .forUpdate()
+        .fetch(ShopStore::storedOffer);
+  }
+
+  private static StoredOffer storedOffer(OfferRecord row) {
+    String kind = row.getDiscountKind();
+    return new StoredOffer(
+        new ShopOffer(
+            row.getId(),
+            row.getShopId(),
+            row.getProductId(),
+            row.getPacks(),
+            row.getPrice(),
+            new DiscountTerms(
+                kind == null ? null : Code.of(DiscountKind.class, kind),
+                row.getDiscountPercent(),
+                row.getDiscountAmount(),
+                row.getDiscountFrom()),
+            row.getUntil(),
+            row.getMost(),
+            row.getNotedOn(),
+            row.getEndedOn()),
+        row.getVersion());
+  }
+
+  /** Keeps it as it stands. */
+  public void save(StoredOffer one) {
+    ShopOffer offer = one.offer();
+    DiscountTerms terms = offer.discount();
+    sql.insertInto(OFFER)
+        .set(OFFER.ID, offer.id())
+        .set(OFFER.SHOP_ID, offer.shop())
+        .set(OFFER.PRODUCT_ID, offer.product())
+        .set(OFFER.PACKS, offer.packs())
+        .set(OFFER.PRICE, offer.price())
+        .set(OFFER.DISCOUNT_KIND, terms.kind() == null ? null : terms.kind().code())
+        .set(OFFER.DISCOUNT_PERCENT, terms.percent())
+        .set(OFFER.DISCOUNT_AMOUNT, terms.amount())
+        .set(OFFER.DISCOUNT_FROM, terms.fromPacks())
+        .set(OFFER.UNTIL, offer.until())
+        .set(OFFER.MOST, offer.most())
+        .set(OFFER.NOTED_ON, offer.notedOn())
+        .set(OFFER.ENDED_ON, offer.endedOn())
+        .set(OFFER.VERSION, one.version())
+        .onConflict(OFFER.WORKSPACE_ID, OFFER.ID)
+        .doUpdate()
+        .setAllToExcluded()
+        .execute();
+  }
+
+  void removeOffer(UUID id) {
+    sql.deleteFrom(OFFER).where(OFFER.ID.eq(id)).execute();
+  }
+}

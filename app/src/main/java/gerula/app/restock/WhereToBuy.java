@@ -1,0 +1,191 @@
+package gerula.app.restock;
+
+import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
+import gerula.app.platform.workspace.Workspaces;
+import gerula.app.restock.BuyingList.WantedView;
+import gerula.app.restock.RunningShort.OrderAdviceView;
+import gerula.app.restock.RunningShort.StockView;
+import gerula.app.restock.ShopStore.StoredShop;
+import gerula.core.restock.offer.CheapestCover;
+import gerula.core.restock.offer.Offer;
+import gerula.core.restock.shop.BuyingPlan;
+import gerula.core.restock.shop.BuyingPlan.PlannedNeed;
+import gerula.core.restock.shop.Shop;
+import java.math.BigDecimal;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** The cheapest way to have what is on the buying list in time. */
+@Component
+class WhereToBuy {
+
+  private static final String USUAL_CURRENCY = "EUR";
+
+  private final BuyingList list;
+  private final RunningShort running;
+  private final ShopStore store;
+  private final Workspaces workspaces;
+  private final WorkspaceTime time;
+
+  WhereToBuy(
+      BuyingList list,
+      RunningShort running,
+      ShopStore store,
+      Workspaces workspaces,
+      WorkspaceTime time) {
+    this.list = list;
+    this.running = running;
+    this.store = store;
+    this.workspaces = workspaces;
+    this.time = time;
+  }
+
+  /** So many of an offer, for an entry of the buying list. */
+  record BuyView(UUID offer, UUID wanted, int times, int packs, BigDecimal cost) {}
+
+  /**
+   * All from one shop.
+   *
+   * @param belowLeast the shop sends nothing for so little
+   */
+  record PlannedParcelView(
+      UUID shop, BigDecimal goods, BigDecimal shipping, boolean belowLeast, List<BuyView> buys) {}
+
+  record OneParcelView(UUID shop, BigDecimal total) {}
+
+  record NotTakenView(BigDecimal saving, int past) {}
+
+  /**
+   * @param unmet packs by entry of the buying list that are not bought: nobody offers them, or the
+   *     budget does not reach
+   * @param late entries that no shop brings in time
+   * @param notOffered entries that no shop offers
+   * @param otherCurrency shops whose prices are in other money and not compared
+   * @param oneParcel what all of it costs in one parcel; null where it is one, or none has all
+   * @param notTaken larger packs that save something, and so many packs of them would pass their
+   *     date; null where there are none
+   * @param isOptimal nothing cheaper exists; false: the search was cut short
+   */
+  record BuyingPlanView(
+      String currency,
+      BigDecimal total,
+      List<PlannedParcelView> parcels,
+      Map<UUID, Integer> unmet,
+      List<UUID> late,
+      List<UUID> notOffered,
+      List<UUID> otherCurrency,
+      @Nullable OneParcelView oneParcel,
+      @Nullable NotTakenView notTaken,
+      boolean isOptimal) {}
+
+  BuyingPlanView of(SignedIn who, @Nullable BigDecimal budget) {
+    Map<UUID, StockView> stocks =
+        running.of(who).stocks().stream()
+            .collect(Collectors.toMap(one -> one.like().product().id(), one -> one, (a, _) -> a));
+    return workspaces.read(
+        who.workspace(),
+        () -> {
+          List<PlannedNeed> needs = list.open().stream().map(one -> need(one, stocks)).toList();
+          List<Shop> shops = store.shops().stream().map(StoredShop::shop).toList();
+          String currency = currency(shops);
+          BuyingPlan plan =
+              BuyingPlan.of(needs, shops, store.open(), currency, time.today(), budget);
+          return view(plan, currency);
+        });
+  }
+
+  private static PlannedNeed need(WantedView one, Map<UUID, StockView> stocks) {
+    UUID product = one.like().product().id();
+    StockView stock = stocks.get(product);
+    int usable = stock == null ? Offer.MOST_PIECES : stock.advice().usablePacks();
+    return new PlannedNeed(one.id(), product, one.packs(), usable, priority(stock), one.neededOn());
+  }
+
+  /** 1 stops a job, 2 a booking needs it, 3 it runs out, 4 it is a wish. */
+  private static int priority(@Nullable StockView stock) {
+    if (stock == null) {
+      return 4;
+    }
+    OrderAdviceView advice = stock.advice();
+    if (advice.booking() == null) {
+      return 3;
+    }
+    return stock.stopsAJob() ? 1 : 2;
+  }
+
+  /** In which most shops sell. */
+  private static String currency(List<Shop> shops) {
+    return shops.stream()
+        .collect(Collectors.groupingBy(Shop::currency, Collectors.counting()))
+        .entrySet()
+        .stream()
+        .max(
+            Map.Entry.<String, Long>comparingByValue()
+                .thenComparing(Map.Entry.comparingByKey(Comparator.reverseOrder())))
+        .map(Map.Entry::getKey)
+        .orElse(USUAL_CURRENCY);
+  }
+
+  private BuyingPlanView view(BuyingPlan plan, String currency) {
+    CheapestCover cover = plan.cover();
+    Map<UUID, UUID> shopOf = new HashMap<>();
+    Map<UUID, Integer> packsOf = new HashMap<>();
+    store
+        .open()
+        .forEach(
+            one -> {
+              shopOf.put(one.id(), one.shop());
+              packsOf.put(one.id(), one.packs());
+            });
+    List<BuyView> buys =
+        cover.buy().stream()
+            .map(
+                one -> {
+                  String[] ids = one.offer().split("/");
+                  UUID offer = UUID.fromString(ids[0]);
+                  return new BuyView(
+                      offer,
+                      UUID.fromString(ids[1]),
+                      one.packs(),
+                      one.packs() * packsOf.get(offer),
+                      one.cost());
+                })
+            .toList();
+    List<PlannedParcelView> parcels =
+        cover.parcels().stream()
+            .map(
+                one -> {
+                  UUID shop = UUID.fromString(one.shop());
+                  return new PlannedParcelView(
+                      shop,
+                      one.goods(),
+                      one.shipping(),
+                      plan.belowLeast().contains(shop),
+                      buys.stream().filter(buy -> shopOf.get(buy.offer()).equals(shop)).toList());
+                })
+            .toList();
+    return new BuyingPlanView(
+        currency,
+        cover.total(),
+        parcels,
+        cover.unmet().entrySet().stream()
+            .collect(Collectors.toMap(one -> UUID.fromString(one.getKey()), Map.Entry::getValue)),
+        plan.late().stream().sorted().toList(),
+        plan.notOffered().stream().sorted().toList(),
+        plan.otherCurrency().stream().sorted().toList(),
+        plan.oneParcel() == null
+            ? null
+            : new OneParcelView(plan.oneParcel().shop(), plan.oneParcel().total()),
+        plan.notTaken() == null
+            ? null
+            : new NotTakenView(plan.notTaken().saving(), plan.notTaken().past()),
+        cover.isProved());
+  }
+}

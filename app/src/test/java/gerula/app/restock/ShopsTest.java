@@ -1,0 +1,156 @@
+package gerula.app.restock;
+
+import static gerula.app.Client.act;
+import static gerula.app.Client.object;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gerula.app.Client;
+import gerula.app.Kits;
+import gerula.app.Running;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Shops, what they offer, and where to buy what is on the list. */
+@ExtendWith(Running.class)
+class ShopsTest {
+
+  private Client client;
+  private String base;
+
+  @BeforeEach
+  void aBase(Client fresh) {
+    client = fresh.signedUp();
+    String item = Kits.addBase(client, Kits.addPlace(client, "Drawer", "drawer"));
+    base = client.get("/api/items/" + item).body().at("/item/product/id").asString();
+  }
+
+  private JsonNode shops() {
+    return client.get("/api/shops").expect(200).body();
+  }
+
+  private ObjectNode offer(String shop, double price) {
+    ObjectNode asked = act().put("id", Kits.id()).putNull("newShop");
+    asked.set("offer", Kits.offer(shop, base, 1, price));
+    client.post("/api/offers", asked).expect(204);
+    return asked;
+  }
+
+  private void undo(ObjectNode asked) {
+    client.post("/api/ledger/" + asked.path("actId").asString() + "/undo", act()).expect(204);
+  }
+
+  private void want(int packs) {
+    ObjectNode asked =
+        act()
+            .put("id", Kits.id())
+            .put("product", base)
+            .put("packs", packs)
+            .put("neededOn", "2031-06-01")
+            .put("why", "");
+    client.post("/api/buying", asked).expect(204);
+  }
+
+  @Test
+  void aNewPriceEndsTheOldOneAndUndoBringsItBack() {
+    String shop = Kits.addOffer(client, "Harbour goods", base, 6.9);
+    ObjectNode dearer = offer(shop, 7.5);
+    List<JsonNode> offers = shops().path("offers").valueStream().toList();
+    assertThat(offers).hasSize(2);
+    JsonNode counting =
+        offers.stream().filter(one -> one.path("counts").asBoolean()).findFirst().orElseThrow();
+    assertThat(counting.at("/offer/price").asDouble()).isEqualTo(7.5);
+    assertThat(shops().at("/shops/0/offers").asInt()).isEqualTo(1);
+    undo(dearer);
+    assertThat(shops().path("offers").size()).isEqualTo(1);
+    assertThat(shops().at("/offers/0/counts").asBoolean()).isTrue();
+
+    String id = shops().at("/offers/0/id").asString();
+    client.post("/api/offers/" + id + "/end", act()).expect(204);
+    assertThat(shops().at("/offers/0/counts").asBoolean()).isFalse();
+    client.post("/api/offers/" + id + "/end", act()).expect(409);
+  }
+
+  @Test
+  void aShopIsChangedAndGoesWithItsOffers() {
+    String shop = Kits.addOffer(client, "Harbour goods", base, 6.9);
+    ObjectNode changed = act().put("version", 0);
+    changed.set("shop", Kits.shop("Harbour goods").put("shipping", 3));
+    client.put("/api/shops/" + shop, changed).expect(204);
+    client
+        .put("/api/shops/" + shop, act().put("version", 0).set("shop", Kits.shop("Late")))
+        .expect(409);
+    // A Monday, and three working days.
+    assertThat(shops().at("/shops/0/arrivesOn").asString()).isEqualTo("2031-04-17");
+    ObjectNode gone = act();
+    client.post("/api/shops/" + shop + "/remove", gone).expect(204);
+    assertThat(shops().path("shops").isEmpty()).isTrue();
+    assertThat(shops().path("offers").isEmpty()).isTrue();
+    undo(gone);
+    assertThat(shops().at("/shops/0/offers").asInt()).isEqualTo(1);
+    assertThat(shops().at("/shops/0/shop/shipping").asDouble()).isEqualTo(3);
+  }
+
+  @Test
+  void aLineIsReadWithTheProductAndTheShopThatAreMeant() {
+    String shop = Kits.addOffer(client, "Harbour goods", base, 6.9);
+    ObjectNode asked =
+        object("{\"dateOrder\": null}")
+            .put("line", "quillon thing 3 for 2, 6.90, Harbour, until 30.6., by hand");
+    JsonNode read = client.post("/api/offers/read-line", asked).expect(200).body();
+    assertThat(read.at("/products/0/product/id").asString()).isEqualTo(base);
+    assertThat(read.path("shop").asString()).isEqualTo(shop);
+    assertThat(read.path("newShop").isNull()).isTrue();
+    assertThat(read.at("/offer/price").asString()).isEqualTo("6.90");
+    assertThat(read.at("/offer/discount/kind").asString()).isEqualTo("three-for-two");
+    assertThat(read.at("/offer/until").asString()).isEqualTo("2031-06-30");
+    assertThat(read.at("/notUnderstood/0").asString()).isEqualTo("by hand");
+
+    asked.put("line", "foundation, 20, Brackwater Supplies, ships 5 days, shipping 4.90");
+    read = client.post("/api/offers/read-line", asked).expect(200).body();
+    assertThat(read.at("/products/0/product/id").asString()).as("by its class").isEqualTo(base);
+    assertThat(read.path("shop").isNull()).isTrue();
+    assertThat(read.at("/newShop/deliveryDays").asInt()).isEqualTo(5);
+    assertThat(read.at("/newShop/shipping").asDouble()).isEqualTo(4.9);
+  }
+
+  @Test
+  void theBuyingListIsCoveredAtTheLeastPrice() {
+    Kits.addOffer(client, "Harbour goods", base, 6.9);
+    Kits.addOffer(client, "Hill goods", base, 9);
+    want(2);
+    JsonNode plan = client.get("/api/buying/plan").expect(200).body();
+    assertThat(plan.path("total").asDouble()).isEqualTo(18.7);
+    assertThat(plan.at("/parcels/0/goods").asDouble()).isEqualTo(13.8);
+    assertThat(plan.at("/parcels/0/buys/0/packs").asInt()).isEqualTo(2);
+    assertThat(plan.path("unmet").isEmpty()).isTrue();
+    assertThat(plan.path("isOptimal").asBoolean()).isTrue();
+    JsonNode tight = client.get("/api/buying/plan?budget=12").expect(200).body();
+    assertThat(tight.path("total").asDouble()).isEqualTo(11.8);
+    assertThat(tight.path("unmet").valueStream().findFirst().orElseThrow().asInt()).isEqualTo(1);
+    client.get("/api/buying/plan?budget=-1").expect(422);
+  }
+
+  @Test
+  void whatCannotBeIsRefused() {
+    String shop = Kits.addOffer(client, "Harbour goods", base, 6.9);
+    ObjectNode asked = act().put("id", Kits.id()).putNull("newShop");
+    asked.set("offer", Kits.offer(shop, base, 0, 6.9));
+    client.post("/api/offers", asked).expect(422);
+    asked.set("offer", Kits.offer(shop, base, 1, -2));
+    client.post("/api/offers", asked).expect(422);
+    asked.set("offer", Kits.offer(shop, base, 1, 2).putNull("percent"));
+    client.post("/api/offers", asked).expect(422);
+    asked.set("offer", Kits.offer(Kits.id(), base, 1, 2));
+    client.post("/api/offers", asked).expect(404);
+    asked.set("offer", Kits.offer(shop, Kits.id(), 1, 2));
+    client.post("/api/offers", asked).expect(404);
+    ObjectNode wrong = act().put("id", Kits.id());
+    wrong.set("shop", Kits.shop("X").put("currency", "euro"));
+    client.post("/api/shops", wrong).expect(422);
+    assertThat(shops().path("offers").size()).isEqualTo(1);
+  }
+}
