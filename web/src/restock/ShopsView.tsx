@@ -10,6 +10,7 @@ import { fullName, shortName } from "../words/items";
 import { discountWords } from "../words/offers";
 import { money } from "../words/quantities";
 import { OfferEntry } from "./OfferEntry";
+import { OfferTable } from "./OfferTable";
 import { ShopSheet } from "./ShopSheet";
 
 /** Where one buys, and what each shop asks for what. */
@@ -17,7 +18,8 @@ export function ShopsView() {
   const today = useToday();
   const found = useShops().data;
   if (!found) return <Sentence>Opening the shops…</Sentence>;
-  const counting = found.offers.filter((one) => one.counts).length;
+  const counting = found.shops.reduce((sum, shop) => sum + shop.offers, 0);
+  const shown = found.offers.length;
   return (
     <div className="flex flex-col gap-6">
       <Sentence>
@@ -25,7 +27,14 @@ export function ShopsView() {
           ? "No shop is written down yet. Type what one of them offers: the shop comes along with it."
           : `${capital(count(counting, "offer"))} of ${count(found.shops.length, "shop")}.`}
       </Sentence>
+      {shown < found.offersInAll && (
+        <p className="text-soft">
+          The first {shown} of {found.offersInAll} are shown; where to buy is worked out from all of
+          them.
+        </p>
+      )}
       <OfferEntry shops={found.shops} />
+      <OfferTable />
       {found.shops.map((shop) => (
         <ShopPart
           key={shop.id}

@@ -52,6 +52,9 @@ begin
       'create policy own_workspace on gerula.%I to gerula_app
          using (workspace_id = gerula.current_workspace())
          with check (workspace_id = gerula.current_workspace())', t);
+    execute format(
+      'create policy delete_for_good on gerula.%I to gerula_owner
+         using (workspace_id = gerula.current_workspace())', t);
     execute format('grant select, insert, update, delete on gerula.%I to gerula_app', t);
   end loop;
 end $$;

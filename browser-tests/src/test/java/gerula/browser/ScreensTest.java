@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** One picture of each main view; with -Dscreens=true into docs/screenshots. */
@@ -53,6 +54,7 @@ class ScreensTest {
         assertThat(picture).isNotEmptyFile();
       }
       cleaning(desk, hand);
+      restock(desk);
       bags(desk, hand);
       ticking(desk);
       bench(desk, hand);
@@ -72,13 +74,24 @@ class ScreensTest {
         .first()
         .click();
     picture(desk, "load-plan");
-    hand.press("In the bag").waitFor();
-    picture(hand, "load-step-hand");
     desk.goTo(island + "/chairs");
     desk.page.getByLabel("Everybody ready by").fill("9:30");
     desk.press("Keep and seat them").click();
     desk.page.getByText("late by").first().waitFor();
     picture(desk, "chairs");
+  }
+
+  private static void restock(Person artist) {
+    artist.goTo("/restock");
+    for (String product : List.of("Tissues", "Make-up remover", "Cotton rounds")) {
+      artist
+          .page
+          .getByLabel(Pattern.compile("^Put .*" + product + " onto the buying list$"))
+          .first()
+          .click();
+      artist.page.getByText(product + " is on the buying list.").first().waitFor();
+    }
+    picture(artist, "restock");
   }
 
   private static void ticking(Person artist) {

@@ -12,11 +12,11 @@ import org.jooq.TableRecord;
 import org.jooq.impl.DSL;
 
 /** Many new rows at once: the statement is written once for all that say the same columns. */
-final class NewRows {
+public final class NewRows {
 
   private NewRows() {}
 
-  static <R extends TableRecord<R>> void insert(DSLContext sql, List<R> rows) {
+  public static <R extends TableRecord<R>> void insert(DSLContext sql, List<R> rows) {
     Map<List<Field<?>>, List<R>> alike = new LinkedHashMap<>();
     for (R row : rows) {
       List<Field<?>> said = Arrays.stream(row.fields()).filter(row::touched).toList();

@@ -23,7 +23,6 @@ import gerula.core.dates.UseBy;
 import gerula.core.kit.product.Product;
 import gerula.core.quantity.Unit;
 import gerula.core.restock.shop.Shop;
-import gerula.core.restock.shop.ShopOffer;
 import gerula.core.restock.stock.Baseline;
 import gerula.core.restock.stock.OrderAdvice;
 import gerula.core.restock.stock.OrderTerms;
@@ -36,6 +35,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -253,12 +253,11 @@ class RunningShort {
         shops.shops().stream()
             .map(ShopStore.StoredShop::shop)
             .collect(Collectors.toMap(Shop::id, shop -> shop));
-    return shops.open().stream()
-        .filter(offer -> offer.countsOn(today))
-        .collect(
-            Collectors.groupingBy(
-                ShopOffer::product,
-                Collectors.mapping(offer -> byId.get(offer.shop()), Collectors.toList())));
+    Map<UUID, List<Shop>> sellers = new HashMap<>();
+    shops
+        .sellers(today)
+        .forEach((product, some) -> sellers.put(product, some.stream().map(byId::get).toList()));
+    return sellers;
   }
 
   private static OrderTerms terms(

@@ -4,6 +4,7 @@ import gerula.app.kit.KitViews;
 import gerula.app.kit.Views;
 import gerula.app.kit.WholeKit;
 import gerula.app.kit.item.StoredItem;
+import gerula.app.platform.limits.HeavyWork;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
@@ -13,12 +14,13 @@ import gerula.app.restock.ShopViews.ShopsView;
 import gerula.core.dates.DateOrder;
 import gerula.core.restock.shop.OfferLine;
 import gerula.core.restock.shop.ShopOffer;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.io.IOException;
 import java.time.LocalDate;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -29,6 +31,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -36,9 +39,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ShopController {
 
+  private static final int MOST_OFFERS = 500;
+
   private final Shops shops;
   private final ShopStore store;
   private final OfferLines lines;
+  private final OfferTable table;
+  private final HeavyWork heavy;
   private final WholeKit kit;
   private final Views views;
   private final Workspaces workspaces;
@@ -48,6 +55,8 @@ class ShopController {
       Shops shops,
       ShopStore store,
       OfferLines lines,
+      OfferTable table,
+      HeavyWork heavy,
       WholeKit kit,
       Views views,
       Workspaces workspaces,
@@ -55,6 +64,8 @@ class ShopController {
     this.shops = shops;
     this.store = store;
     this.lines = lines;
+    this.table = table;
+    this.heavy = heavy;
     this.kit = kit;
     this.views = views;
     this.workspaces = workspaces;
@@ -101,16 +112,19 @@ class ShopController {
   }
 
   private ShopsView view(LocalDate today) {
-    List<StoredOffer> offers = store.offers();
+    Map<UUID, Integer> counting = store.counting(today);
     Map<UUID, StoredItem> like = new HashMap<>();
     kit.now().stored().forEach(one -> like.putIfAbsent(one.item().product().id(), one));
     KitViews now = views.now();
     return new ShopsView(
-        store.shops().stream().map(one -> ShopViews.shop(one, offers, today)).toList(),
-        offers.stream()
+        store.shops().stream()
+            .map(one -> ShopViews.shop(one, counting.getOrDefault(one.shop().id(), 0), today))
+            .toList(),
+        store.first(MOST_OFFERS).stream()
             .filter(one -> like.containsKey(one.offer().product()))
             .map(one -> view(one, now, like, today))
-            .toList());
+            .toList(),
+        store.offersInAll());
   }
 
   private static OfferView view(
@@ -170,6 +184,23 @@ class ShopController {
       @PathVariable UUID id,
       @Valid @RequestBody EndOffer asked) {
     shops.end(who, asked.actId(), id);
+  }
+
+  /** Reads a table of offers and changes nothing: docs/formats/offers-csv.md. */
+  @PostMapping(path = "/api/offers/csv/preview", consumes = "text/csv")
+  OfferTable.OfferTableView look(@AuthenticationPrincipal SignedIn who, HttpServletRequest request)
+      throws IOException {
+    byte[] file = request.getInputStream().readAllBytes();
+    return heavy.inTurn(who, HeavyWork.Length.SHORT, () -> table.look(who, file));
+  }
+
+  /** Writes down all offers of a table that can be read. */
+  @PostMapping(path = "/api/offers/csv", consumes = "text/csv")
+  OfferTable.OfferTableView keep(
+      @AuthenticationPrincipal SignedIn who, @RequestParam UUID actId, HttpServletRequest request)
+      throws IOException {
+    byte[] file = request.getInputStream().readAllBytes();
+    return heavy.inTurn(who, HeavyWork.Length.LONG, () -> table.keep(who, actId, file));
   }
 
   @PostMapping("/api/offers/read-line")

@@ -3,6 +3,7 @@ package gerula.app.restock;
 import static gerula.app.tables.Tables.OFFER;
 import static gerula.app.tables.Tables.SHOP;
 
+import gerula.app.kit.NewRows;
 import gerula.app.tables.tables.records.OfferRecord;
 import gerula.app.tables.tables.records.ShopRecord;
 import gerula.core.restock.offer.DiscountKind;
@@ -11,12 +12,16 @@ import gerula.core.restock.shop.Shop;
 import gerula.core.restock.shop.ShopOffer;
 import gerula.core.rule.Code;
 import java.time.DayOfWeek;
+import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
 
 /** Shops and what they offer, in the database. Everything here runs within a workspace. */
@@ -99,12 +104,44 @@ public class ShopStore {
         .fetch(ShopStore::storedOffer);
   }
 
-  /** Those that count, whatever day it is. */
-  List<ShopOffer> open() {
+  /** Those of these products that count, whatever day it is. */
+  List<ShopOffer> open(Collection<UUID> products) {
     return sql.selectFrom(OFFER)
         .where(OFFER.ENDED_ON.isNull())
+        .and(OFFER.PRODUCT_ID.in(products))
         .orderBy(OFFER.ID)
         .fetch(row -> storedOffer(row).offer());
+  }
+
+  /** Which shops sell what on that day: shops by product. */
+  Map<UUID, List<UUID>> sellers(LocalDate day) {
+    return sql.selectDistinct(OFFER.PRODUCT_ID, OFFER.SHOP_ID)
+        .from(OFFER)
+        .where(OFFER.ENDED_ON.isNull())
+        .and(OFFER.UNTIL.isNull().or(OFFER.UNTIL.ge(day)))
+        .fetchGroups(OFFER.PRODUCT_ID, OFFER.SHOP_ID);
+  }
+
+  /** How many offers of each shop count on that day. */
+  Map<UUID, Integer> counting(LocalDate day) {
+    return sql.select(OFFER.SHOP_ID, DSL.count())
+        .from(OFFER)
+        .where(OFFER.ENDED_ON.isNull())
+        .and(OFFER.UNTIL.isNull().or(OFFER.UNTIL.ge(day)))
+        .groupBy(OFFER.SHOP_ID)
+        .fetchMap(OFFER.SHOP_ID, DSL.count());
+  }
+
+  int offersInAll() {
+    return sql.fetchCount(OFFER);
+  }
+
+  /** So many, those that count in front, then the newest. */
+  List<StoredOffer> first(int most) {
+    return sql.selectFrom(OFFER)
+        .orderBy(OFFER.ENDED_ON.isNull().desc(), OFFER.NOTED_ON.desc(), OFFER.ID)
+        .limit(most)
+        .fetch(ShopStore::storedOffer);
   }
 
   List<StoredOffer> ofShop(UUID shop) {
@@ -157,27 +194,38 @@ public class ShopStore {
 
   /** Keeps it as it stands. */
   public void save(StoredOffer one) {
-    ShopOffer offer = one.offer();
-    DiscountTerms terms = offer.discount();
     sql.insertInto(OFFER)
-        .set(OFFER.ID, offer.id())
-        .set(OFFER.SHOP_ID, offer.shop())
-        .set(OFFER.PRODUCT_ID, offer.product())
-        .set(OFFER.PACKS, offer.packs())
-        .set(OFFER.PRICE, offer.price())
-        .set(OFFER.DISCOUNT_KIND, terms.kind() == null ? null : terms.kind().code())
-        .set(OFFER.DISCOUNT_PERCENT, terms.percent())
-        .set(OFFER.DISCOUNT_AMOUNT, terms.amount())
-        .set(OFFER.DISCOUNT_FROM, terms.fromPacks())
-        .set(OFFER.UNTIL, offer.until())
-        .set(OFFER.MOST, offer.most())
-        .set(OFFER.NOTED_ON, offer.notedOn())
-        .set(OFFER.ENDED_ON, offer.endedOn())
-        .set(OFFER.VERSION, one.version())
+        .set(row(one))
         .onConflict(OFFER.WORKSPACE_ID, OFFER.ID)
         .doUpdate()
         .setAllToExcluded()
         .execute();
+  }
+
+  /** Many that were never there. */
+  void insert(List<StoredOffer> some) {
+    NewRows.insert(sql, some.stream().map(ShopStore::row).toList());
+  }
+
+  private static OfferRecord row(StoredOffer one) {
+    ShopOffer offer = one.offer();
+    DiscountTerms terms = offer.discount();
+    OfferRecord row = new OfferRecord();
+    row.setId(offer.id());
+    row.setShopId(offer.shop());
+    row.setProductId(offer.product());
+    row.setPacks(offer.packs());
+    row.setPrice(offer.price());
+    row.setDiscountKind(terms.kind() == null ? null : terms.kind().code());
+    row.setDiscountPercent(terms.percent());
+    row.setDiscountAmount(terms.amount());
+    row.setDiscountFrom(terms.fromPacks());
+    row.setUntil(offer.until());
+    row.setMost(offer.most());
+    row.setNotedOn(offer.notedOn());
+    row.setEndedOn(offer.endedOn());
+    row.setVersion(one.version());
+    return row;
   }
 
   void removeOffer(UUID id) {

@@ -1,7 +1,6 @@
 package gerula.app.restock;
 
 import gerula.app.kit.KitRecords.ItemView;
-import gerula.app.restock.ShopStore.StoredOffer;
 import gerula.app.restock.ShopStore.StoredShop;
 import gerula.core.restock.shop.Shop;
 import java.time.LocalDate;
@@ -37,22 +36,19 @@ final class ShopViews {
       boolean counts,
       double perPack) {}
 
-  record ShopsView(List<ShopView> shops, List<OfferView> offers) {}
+  /**
+   * @param offers those that count in front, then the newest; at most 500
+   * @param offersInAll how many there are
+   */
+  record ShopsView(List<ShopView> shops, List<OfferView> offers, int offersInAll) {}
 
   static ShopNow shop(StoredShop one) {
     return new ShopNow(one.shop().id(), one.version(), ShopDraft.of(one.shop(), one.note()));
   }
 
-  static ShopView shop(StoredShop one, List<StoredOffer> offers, LocalDate today) {
+  static ShopView shop(StoredShop one, int offers, LocalDate today) {
     Shop shop = one.shop();
-    int counting =
-        (int)
-            offers.stream()
-                .filter(
-                    offer ->
-                        offer.offer().shop().equals(shop.id()) && offer.offer().countsOn(today))
-                .count();
     return new ShopView(
-        shop.id(), one.version(), ShopDraft.of(shop, one.note()), shop.arrivesOn(today), counting);
+        shop.id(), one.version(), ShopDraft.of(shop, one.note()), shop.arrivesOn(today), offers);
   }
 }

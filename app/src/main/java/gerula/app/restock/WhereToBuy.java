@@ -12,6 +12,7 @@ import gerula.core.restock.offer.Offer;
 import gerula.core.restock.shop.BuyingPlan;
 import gerula.core.restock.shop.BuyingPlan.PlannedNeed;
 import gerula.core.restock.shop.Shop;
+import gerula.core.restock.shop.ShopOffer;
 import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -95,9 +96,9 @@ class WhereToBuy {
           List<PlannedNeed> needs = list.open().stream().map(one -> need(one, stocks)).toList();
           List<Shop> shops = store.shops().stream().map(StoredShop::shop).toList();
           String currency = currency(shops);
-          BuyingPlan plan =
-              BuyingPlan.of(needs, shops, store.open(), currency, time.today(), budget);
-          return view(plan, currency);
+          List<ShopOffer> offers = store.open(needs.stream().map(PlannedNeed::product).toList());
+          BuyingPlan plan = BuyingPlan.of(needs, shops, offers, currency, time.today(), budget);
+          return view(plan, offers, currency);
         });
   }
 
@@ -133,17 +134,14 @@ class WhereToBuy {
         .orElse(USUAL_CURRENCY);
   }
 
-  private BuyingPlanView view(BuyingPlan plan, String currency) {
+  private static BuyingPlanView view(BuyingPlan plan, List<ShopOffer> offers, String currency) {
     CheapestCover cover = plan.cover();
     Map<UUID, UUID> shopOf = new HashMap<>();
     Map<UUID, Integer> packsOf = new HashMap<>();
-    store
-        .open()
-        .forEach(
-            one -> {
-              shopOf.put(one.id(), one.shop());
-              packsOf.put(one.id(), one.packs());
-            });
+    for (ShopOffer one : offers) {
+      shopOf.put(one.id(), one.shop());
+      packsOf.put(one.id(), one.packs());
+    }
     List<BuyView> buys =
         cover.buy().stream()
             .map(

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gerula.app.Client;
 import gerula.app.Kits;
 import gerula.app.Running;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -152,5 +153,73 @@ class ShopsTest {
     wrong.set("shop", Kits.shop("X").put("currency", "euro"));
     client.post("/api/shops", wrong).expect(422);
     assertThat(shops().path("offers").size()).isEqualTo(1);
+  }
+
+  private JsonNode table(String path, String csv) {
+    return client
+        .sendBytes("POST", path, "text/csv", csv.getBytes(StandardCharsets.UTF_8))
+        .expect(200)
+        .body();
+  }
+
+  @Test
+  void aTableOfOffersIsReadInOneAct() {
+    Kits.addOffer(client, "Harbour goods", base, 6.9);
+    String csv =
+        """
+        Maker;Product;Shade;Shop;Price;Packs;Discount;Until;Days;Extra
+        Quillon;Thing;one;Harbour goods;7,20;1;;;;x
+        ;Thing;one;Hill goods;30;5;3 for 2;30.6.2031;4;
+        ;Thing;one;Hill goods;3.5;;half of it;;;
+        ;Thing;one;Hill goods;;;;;;
+        Nobody;Nothing;;Hill goods;3;;;;;
+        """;
+    JsonNode look = table("/api/offers/csv/preview", csv);
+    assertThat(look.path("fresh").asInt()).isEqualTo(1);
+    assertThat(look.path("changed").asInt()).isEqualTo(1);
+    assertThat(look.path("notInTheKit").asInt()).isEqualTo(1);
+    assertThat(look.at("/newShops/0").asString()).isEqualTo("Hill goods");
+    assertThat(look.path("bad").valueStream().map(one -> one.path("line").asInt()).toList())
+        .containsExactly(4, 5);
+    assertThat(shops().path("offers").size()).isEqualTo(1);
+
+    String act = Kits.id();
+    table("/api/offers/csv?actId=" + act, csv);
+    table("/api/offers/csv?actId=" + act, csv);
+    assertThat(shops().path("shops").size()).isEqualTo(2);
+    assertThat(shops().path("offers").size()).isEqualTo(3);
+    JsonNode again = table("/api/offers/csv/preview", csv);
+    assertThat(again.path("same").asInt()).isEqualTo(2);
+    assertThat(again.path("fresh").asInt() + again.path("changed").asInt()).isZero();
+    client.post("/api/ledger/" + act + "/undo", act()).expect(204);
+    assertThat(shops().path("shops").size()).isEqualTo(1);
+    assertThat(shops().at("/offers/0/counts").asBoolean()).isTrue();
+  }
+
+  @Test
+  void twentyThousandOffersAreReadInOneAct() {
+    StringBuilder csv = new StringBuilder("product,shade,shop,price,packs\n");
+    for (int row = 0; row < 20_000; row++) {
+      csv.append("Thing,one,Shop ").append(row % 7).append(',').append((row + 1) / 100.0);
+      csv.append(',').append(1 + row / 7).append('\n');
+    }
+    JsonNode kept = table("/api/offers/csv?actId=" + Kits.id(), csv.toString());
+    assertThat(kept.path("fresh").asInt()).isEqualTo(20_000);
+    assertThat(shops().path("offersInAll").asInt()).isEqualTo(20_000);
+    assertThat(shops().path("offers").size()).isEqualTo(500);
+    want(2);
+    assertThat(client.get("/api/buying/plan").expect(200).body().path("total").asDouble())
+        .isEqualTo(0.02);
+  }
+
+  @Test
+  void aTableWithoutAPriceIsRefused() {
+    client
+        .sendBytes(
+            "POST",
+            "/api/offers/csv/preview",
+            "text/csv",
+            "product,shop\nThing,Hill".getBytes(StandardCharsets.UTF_8))
+        .expect(422);
   }
 }

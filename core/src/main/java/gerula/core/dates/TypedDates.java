@@ -71,6 +71,11 @@ public final class TypedDates {
     this.meant = meant;
   }
 
+  /** The day by which it reads. */
+  public LocalDate today() {
+    return today;
+  }
+
   /**
    * What stands in a field for a date and nothing else: days of the week too, and what is to come.
    *

@@ -22,7 +22,7 @@ enum BodyKind {
     if (address.equals("/api/workspace/archive")) {
       return ARCHIVE;
     }
-    if (address.startsWith("/api/kit/csv")) {
+    if (address.startsWith("/api/kit/csv") || address.startsWith("/api/offers/csv")) {
       return TABLE;
     }
     return address.contains("/picture/") ? PICTURE : USUAL;

@@ -4,17 +4,22 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Needs, shops and offers by number, and all ways worth looking at to meet each need. */
 final class CoverFacts {
 
   /** Every choice of shops is looked at; more of them than this are narrowed first. */
   static final int MOST_SHOPS = 14;
+
+  /** Of one need; more of them are narrowed first. */
+  private static final int MOST_OFFERS = 40;
 
   final List<OfferNeed> needs;
   final List<OfferShop> shops;
@@ -45,11 +50,35 @@ final class CoverFacts {
           useful.stream()
               .filter(one -> one.need().equals(need.id()) && shopIndex.containsKey(one.shop()))
               .toList();
-      offersOf.add(here);
-      NeedOptions ways = new NeedOptions(this, need, here);
+      List<Offer> some = here.size() > MOST_OFFERS ? best(need, here) : here;
+      offersOf.add(some);
+      NeedOptions ways = new NeedOptions(this, need, some);
       options.add(ways.all());
       isWhole &= ways.isWhole();
     }
+  }
+
+  /**
+   * Of very many: those that do it for least by themselves, and those that are cheapest a piece.
+   */
+  private List<Offer> best(OfferNeed need, List<Offer> all) {
+    isWhole = false;
+    Comparator<Offer> alone =
+        Comparator.comparing(
+                (Offer one) -> one.discount().lineCents(one.price(), packsFor(need, one)))
+            .thenComparing(Offer::id);
+    Comparator<Offer> aPiece =
+        Comparator.comparing((Offer one) -> one.price().doubleValue() / one.packPieces())
+            .thenComparing(Offer::id);
+    return Stream.of(alone, aPiece)
+        .flatMap(order -> all.stream().sorted(order).limit(MOST_OFFERS / 2))
+        .distinct()
+        .toList();
+  }
+
+  private static int packsFor(OfferNeed need, Offer offer) {
+    int enough = (need.pieces() + offer.packPieces() - 1) / offer.packPieces();
+    return Math.min(Math.max(1, enough), offer.mostPacks());
   }
 
   private List<Offer> useful(List<Offer> offers) {
@@ -67,7 +96,7 @@ final class CoverFacts {
     isWhole = false;
     return serving.stream()
         .sorted(
-            java.util.Comparator.comparingLong((OfferShop one) -> -serves.get(one.id()))
+            Comparator.comparingLong((OfferShop one) -> -serves.get(one.id()))
                 .thenComparing(OfferShop::shipping)
                 .thenComparing(OfferShop::id))
         .limit(MOST_SHOPS)
