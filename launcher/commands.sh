@@ -6,12 +6,12 @@ command_help() {
 ./gerula stop                         ends the application and its database
 ./gerula status [--json]              where it runs, the demo sign-in, where the data lies
 ./gerula test [name]                  runs every check and test, or the test classes so named
-./gerula bench [find|hostile|history|list|load|offers|start]
+./gerula bench [find|hostile|history|list|load|offers|restock|start]
                                       measures the packing list, in the core and over HTTP; finding against
                                       psql; ordinary clients beside a hostile one; a short
                                       history against a long one; load plans against
                                       and cheapest covers against an exact solver;
-                                      ten starts
+                                      years of ordering; ten starts
 ./gerula probe                        attacks it for half an hour: bad requests, many writers, kills
 ./gerula mutation                     changes the rules of dates and the bench, and counts what tests notice
 ./gerula screens                      makes docs/screenshots from the demo

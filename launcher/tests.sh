@@ -73,7 +73,8 @@ command_types() {
   write_types
 }
 
-# With "load" or "offers": load plans or the cheapest cover against an exact solver. With "find": finding over HTTP against the same SQL in psql, on a database of its own that is filled
+# With "load" or "offers": load plans or the cheapest cover against an exact solver; with "restock"
+# simulated years. With "find": finding over HTTP against the same SQL in psql, on a database of its own that is filled
 # and emptied for it; with "history" a short history against a long one. Otherwise JMH, with whatever else is given.
 command_bench() {
   need_jdk
@@ -102,6 +103,8 @@ command_bench() {
   elif [ "${1:-}" = offers ]; then
     "$JAVA_HOME/bin/java" --enable-native-access=ALL-UNNAMED -cp "$classes" \
       gerula.bench.offer.OfferBench "${@:2}"
+  elif [ "${1:-}" = restock ]; then
+    "$JAVA_HOME/bin/java" -cp "$classes" gerula.bench.restock.RestockBench "${@:2}"
   elif [ "${1:-}" = list ]; then
     bench_parts list.ListBench "$classes" "${@:2}"
   else
