@@ -5,7 +5,7 @@ import type { Booking, Schemas } from "../api/client";
 import { useSessions } from "../api/depot";
 import { useAttention, useKitSummary, usePlaces } from "../api/kit";
 import { usePackingList } from "../api/packing";
-import { useBuying } from "../api/restock";
+import { useBuying, useRunningShort } from "../api/restock";
 import { useToday } from "../api/session";
 import { useUnnamed } from "../api/unnamed";
 import { Marks } from "../parts/Marks";
@@ -120,13 +120,16 @@ function Waiting({ today }: { today: string }) {
   const orders = (useBuying().data ?? []).filter(
     (one) => one.orderBy !== null && one.orderBy <= plusDays(today, ORDER_DAYS),
   );
+  const shortOnes = (useRunningShort(null).data?.stocks ?? []).filter(
+    (one) => one.wanted < one.advice.packs && one.advice.orderBy <= plusDays(today, ORDER_DAYS),
+  );
   const sessions = (useSessions().data ?? []).filter(
     (session) => session.state === "running" || session.state === "paused",
   );
   const unnamed = useUnnamed().data?.length ?? 0;
   const cleaning = useCleanDown().data;
   const unclean = cleaning ? toClean(cleaning) : 0;
-  if (orders.length + sessions.length + unnamed + unclean === 0) return null;
+  if (orders.length + shortOnes.length + sessions.length + unnamed + unclean === 0) return null;
   return (
     <section>
       <h2 className="border-ink border-b pb-1 font-semibold">Also waiting</h2>
@@ -137,6 +140,18 @@ function Waiting({ today }: { today: string }) {
               {capital(count(unclean, "item"))} to clean
             </Link>
             <span className="text-soft">{aboutMinutes(cleaning.handSeconds)} of work</span>
+          </li>
+        )}
+        {shortOnes[0] && (
+          <li className="flex gap-3 border-hair border-b py-2">
+            <Link to="/restock" className="hover:underline">
+              {capital(count(shortOnes.length, "product"))} running short
+            </Link>
+            <span className={shortOnes[0].advice.isLate ? "text-stop" : "text-soft"}>
+              {shortOnes[0].advice.isLate
+                ? "some too late to order"
+                : `order by ${shortDate(shortOnes[0].advice.orderBy, today)}`}
+            </span>
           </li>
         )}
         {orders.map((one) => (

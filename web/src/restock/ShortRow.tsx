@@ -50,7 +50,8 @@ function Fails({ stock, bookings, today }: PartProps) {
     return (
       <p className={stock.shortFor ? "text-stop" : ""}>
         {may}
-        {amount(short.missing, stock.unit)} short for{" "}
+        {amount(stock.unit === "piece" ? Math.ceil(short.missing) : short.missing, stock.unit)}{" "}
+        short for{" "}
         {booking.isImagined ? (
           <b>{booking.title}</b>
         ) : (

@@ -91,6 +91,7 @@ class ScreensTest {
           .click();
       artist.page.getByText(product + " is on the buying list.").first().waitFor();
     }
+    artist.page.evaluate("scrollTo(0, 0)");
     picture(artist, "restock");
   }
 

@@ -8,26 +8,29 @@ import java.util.UUID;
 import java.util.function.Supplier;
 
 /**
- * What was worked out for a workspace, kept until anything is done there or the day ends. Of so
- * many workspaces; those not asked for longest are forgotten.
+ * What was worked out for a workspace, kept until anything is done there or the day ends. Of some
+ * workspaces; those not asked for longest are forgotten.
  */
 public final class UntilNextAct<T> {
-
-  private static final int MOST_WORKSPACES = 200;
 
   private record Known<T>(long newestAct, LocalDate day, T what) {}
 
   private final Ledger ledger;
+  private final int most;
   private final Map<UUID, Known<T>> known =
       new LinkedHashMap<>(16, 0.75f, true) {
         @Override
         protected boolean removeEldestEntry(Map.Entry<UUID, Known<T>> eldest) {
-          return size() > MOST_WORKSPACES;
+          return size() > most;
         }
       };
 
-  public UntilNextAct(Ledger ledger) {
+  /**
+   * @param most of how many workspaces it is kept
+   */
+  public UntilNextAct(Ledger ledger, int most) {
     this.ledger = ledger;
+    this.most = most;
   }
 
   /** As it is known, or worked out now. To be called within the workspace. */

@@ -17,6 +17,8 @@ import org.springframework.stereotype.Component;
 @Component
 class Ahead {
 
+  private static final int MOST_WORKSPACES = 200;
+
   private final ListsAhead lists;
   private final HouseStore house;
   private final Workspaces workspaces;
@@ -33,7 +35,7 @@ class Ahead {
     this.house = house;
     this.workspaces = workspaces;
     this.time = time;
-    this.known = new UntilNextAct<>(ledger);
+    this.known = new UntilNextAct<>(ledger, MOST_WORKSPACES);
   }
 
   /** How one booking stands. */
@@ -45,13 +47,14 @@ class Ahead {
         who.workspace(),
         () -> {
           LocalDate today = time.today();
-          return known.get(who, today, () -> workedOut(today));
+          return known.get(who, today, () -> workedOut(who, today));
         });
   }
 
-  private List<BookingAhead> workedOut(LocalDate today) {
+  private List<BookingAhead> workedOut(SignedIn who, LocalDate today) {
     HouseRules rules = house.current();
-    return lists.toLeave().stream()
+    return lists.all(who, today).stream()
+        .filter(one -> one.stored().departedAt() == null)
         .map(
             one ->
                 new BookingAhead(

@@ -4,6 +4,9 @@ import gerula.app.booking.Bookings;
 import gerula.app.booking.StoredBooking;
 import gerula.app.kit.WholeKit;
 import gerula.app.kit.place.PlaceStore;
+import gerula.app.ledger.Ledger;
+import gerula.app.ledger.UntilNextAct;
+import gerula.app.platform.workspace.SignedIn;
 import gerula.app.rule.HouseStore;
 import gerula.core.booking.Booking;
 import gerula.core.packing.Choices;
@@ -11,6 +14,7 @@ import gerula.core.packing.Claims;
 import gerula.core.packing.PackingList;
 import gerula.core.packing.Reservations;
 import gerula.core.rule.HouseRules;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -20,12 +24,16 @@ import org.springframework.stereotype.Component;
 @Component
 public class ListsAhead {
 
+  /** Lists are large: they are kept of a few only. */
+  private static final int MOST_WORKSPACES = 20;
+
   private final OtherBookings others;
   private final Bookings bookings;
   private final WholeKit kit;
   private final KitsInOrder kits;
   private final PlaceStore places;
   private final HouseStore house;
+  private final UntilNextAct<List<Listed>> known;
 
   ListsAhead(
       OtherBookings others,
@@ -33,39 +41,39 @@ public class ListsAhead {
       WholeKit kit,
       KitsInOrder kits,
       PlaceStore places,
-      HouseStore house) {
+      HouseStore house,
+      Ledger ledger) {
     this.others = others;
     this.bookings = bookings;
     this.kit = kit;
     this.kits = kits;
     this.places = places;
     this.house = house;
+    this.known = new UntilNextAct<>(ledger, MOST_WORKSPACES);
   }
 
   /** A booking with its list. */
   public record Listed(StoredBooking stored, Booking booking, PackingList list) {}
 
-  /** Those that have left and those that are next. To be called within the workspace. */
-  public List<Listed> all() {
-    return listed(others.ahead(), true);
+  /**
+   * Those that have left and those that are next, worked out again once anything was done. To be
+   * called within the workspace.
+   */
+  public List<Listed> all(SignedIn who, LocalDate today) {
+    return known.get(who, today, () -> listed(others.ahead()));
   }
 
   /** The same if this one came as well. To be called within the workspace. */
   public List<Listed> with(StoredBooking asWell) {
-    return listed(others.aheadWith(asWell), true);
+    return listed(others.aheadWith(asWell));
   }
 
-  /** Those that are still to leave. To be called within the workspace. */
-  List<Listed> toLeave() {
-    return listed(others.ahead(), false);
-  }
-
-  private List<Listed> listed(List<StoredBooking> ahead, boolean alsoThoseThatLeft) {
-    List<StoredBooking> left = ahead.stream().filter(one -> one.departedAt() != null).toList();
-    List<StoredBooking> planned =
-        ahead.stream().filter(one -> one.departedAt() == null).limit(OtherBookings.MOST).toList();
+  private List<Listed> listed(List<StoredBooking> ahead) {
     List<StoredBooking> told =
-        alsoThoseThatLeft ? Stream.concat(left.stream(), planned.stream()).toList() : planned;
+        Stream.concat(
+                ahead.stream().filter(one -> one.departedAt() != null),
+                ahead.stream().filter(one -> one.departedAt() == null).limit(OtherBookings.MOST))
+            .toList();
     if (told.isEmpty()) {
       return List.of();
     }

@@ -51,6 +51,7 @@ class RunningShort {
   static final int DAYS = 26 * 7;
 
   private static final double DAYS_A_WEEK = 7;
+  private static final int MOST_WORKSPACES = 200;
 
   private static final Comparator<OfProduct> MOST_PRESSING =
       Comparator.<OfProduct, LocalDate>comparing(one -> one.advice().orderBy())
@@ -94,7 +95,7 @@ class RunningShort {
     this.house = house;
     this.workspaces = workspaces;
     this.time = time;
-    this.known = new UntilNextAct<>(ledger);
+    this.known = new UntilNextAct<>(ledger, MOST_WORKSPACES);
   }
 
   private record OfProduct(
@@ -186,7 +187,8 @@ class RunningShort {
         who.workspace(),
         () -> {
           LocalDate today = time.today();
-          return view(known.get(who, today, () -> workedOut(today, lists.all())), today, null);
+          return view(
+              known.get(who, today, () -> workedOut(today, lists.all(who, today))), today, null);
         });
   }
 
