@@ -30,7 +30,7 @@ const FOLLOWS: Record<string, readonly string[]> = {
   chairs: BOOKINGS,
   people: ["item", "place", "booking", "contact"],
   person: ["item", "place", "booking", "contact"],
-  buying: ["wanted", "item", "product"],
+  buying: ["wanted", "item", "product", "house_rules", "shop", "offer"],
   shops: ["shop", "offer", "item", "product"],
   "buying-plan": [...KIT, ...BOOKINGS, "contact", "wanted", "shop", "offer"],
   "offer-line": ["item", "product", "shop"],
@@ -54,7 +54,7 @@ const FOLLOWS: Record<string, readonly string[]> = {
   lineage: [...KIT, "empty"],
   refill: [...KIT, "empty"],
   recall: KIT,
-  dates: [...KIT, ...BOOKINGS, "wanted"],
+  dates: [...KIT, ...BOOKINGS, "wanted", "shop", "offer"],
 };
 
 /**

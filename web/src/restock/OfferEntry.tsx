@@ -47,7 +47,8 @@ export function OfferEntry({ shops }: { shops: Shop[] }) {
       done: `The offer of ${shortName(product)} is written down.`,
     })
       .then(() => {
-        setLine("");
+        // The next one may be on its way already: nothing that was typed is lost.
+        setLine((now) => (now === line ? "" : now));
         setChosen(null);
         field.current?.focus();
       })

@@ -132,7 +132,7 @@ function RestockSentence({ stocks, watched, within, today }: SentenceProps) {
       {sure === 0 &&
         `${capital(count(maybe, "product"))} of ${watched} in use may run short in the next ${within}. `}
       {late > 0 && `${capital(count(late, "", "").trim())} would come too late. `}
-      {next && `The next order goes out by ${nearDate(next.advice.orderBy, today)}.`}
+      {next && `The next order is due ${nearDate(next.advice.orderBy, today)}.`}
       {left.length === 0 && "All of them are on the buying list."}
     </Sentence>
   );

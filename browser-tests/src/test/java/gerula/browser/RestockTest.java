@@ -70,6 +70,8 @@ class RestockTest extends WithTheDemo {
         .isVisible();
     assertThat(artist.page.getByText("not understood: by the pier")).isVisible();
     artist.press("Write it down").click();
+    line.fill("cotton rounds, Causeway Corner");
+    assertThat(artist.page.getByText("Say what it costs, like 6.90.")).isVisible();
     assertThat(shop("Causeway Corner")).containsText("€3.10");
     artist.goTo("/restock");
     assertThat(where).containsText("One parcel, €3.10");

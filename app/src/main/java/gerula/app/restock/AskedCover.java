@@ -3,6 +3,8 @@ package gerula.app.restock;
 import gerula.app.platform.web.Facts;
 import gerula.core.restock.offer.CheapestCover;
 import gerula.core.restock.offer.Discount;
+import gerula.core.restock.offer.DiscountKind;
+import gerula.core.restock.offer.DiscountTerms;
 import gerula.core.restock.offer.Offer;
 import gerula.core.restock.offer.OfferNeed;
 import gerula.core.restock.offer.OfferShop;
@@ -19,9 +21,6 @@ final class AskedCover {
   static final int MOST_NEEDS = 200;
   static final int MOST_SHOPS = 60;
   static final int MOST_OFFERS = 2_000;
-
-  private static final List<String> DISCOUNTS =
-      List.of("percent", "second-half-price", "three-for-two", "fixed", "from-amount");
 
   private final Facts facts;
   private final Set<String> needs = new HashSet<>();
@@ -131,39 +130,26 @@ final class AskedCover {
 
   /** What a kind does not need may stand there and says nothing. */
   private static Optional<Discount> discount(Facts part) {
-    Optional<String> kind = part.text("kind");
-    Optional<BigDecimal> percent = part.number("percent");
-    Optional<BigDecimal> amount = part.money("amount");
-    Optional<Integer> from = part.whole("fromPacks");
-    return switch (kind.orElse("none")) {
-      case "none" -> Optional.of(new Discount.None());
-      case "second-half-price" -> Optional.of(new Discount.SecondHalfPrice());
-      case "three-for-two" -> Optional.of(new Discount.ThreeForTwo());
-      case "percent" ->
-          part.required("percent", _ -> percent)
-              .flatMap(
-                  told ->
-                      part.faults().build(part.at("percent"), () -> new Discount.Percent(told)));
-      case "fixed" ->
-          part.required("amount", _ -> amount)
-              .flatMap(
-                  told -> part.faults().build(part.at("amount"), () -> new Discount.Fixed(told)));
-      case "from-amount" -> fromAmount(part, percent, from);
-      default -> {
-        part.faults()
-            .unless(false, part.at("kind"), "wrong-value", "It is one of " + DISCOUNTS + ".");
-        yield Optional.empty();
-      }
-    };
+    boolean isNone = part.text("kind").filter("none"::equals).isPresent();
+    Optional<DiscountKind> kind = isNone ? Optional.empty() : part.code("kind", DiscountKind.class);
+    DiscountTerms terms =
+        new DiscountTerms(
+            kind.orElse(null),
+            part.number("percent").orElse(null),
+            part.money("amount").orElse(null),
+            part.whole("fromPacks").orElse(null));
+    return part.faults().build(part.at(decisive(terms)), terms::toDiscount);
   }
 
-  private static Optional<Discount> fromAmount(
-      Facts part, Optional<BigDecimal> percent, Optional<Integer> from) {
-    Optional<BigDecimal> asked = part.required("percent", _ -> percent);
-    Optional<Integer> packs = part.required("fromPacks", _ -> from);
-    return asked.isEmpty() || packs.isEmpty()
-        ? Optional.empty()
-        : part.faults()
-            .build(part.at("fromPacks"), () -> new Discount.FromAmount(asked.get(), packs.get()));
+  /** The field at which it is told what is wrong with a discount. */
+  private static String decisive(DiscountTerms terms) {
+    if (terms.kind() == DiscountKind.FIXED) {
+      return "amount";
+    }
+    boolean isPercentFine =
+        terms.percent() != null
+            && terms.percent().signum() >= 0
+            && terms.percent().compareTo(Discount.HUNDRED) <= 0;
+    return isPercentFine ? "fromPacks" : "percent";
   }
 }

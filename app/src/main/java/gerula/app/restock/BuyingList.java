@@ -18,6 +18,7 @@ import gerula.app.restock.WantedStore.StoredWanted;
 import gerula.app.rule.HouseStore;
 import gerula.core.kit.item.Vessel;
 import gerula.core.restock.OrderBy;
+import gerula.core.restock.shop.Shop;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
 import java.util.Comparator;
@@ -37,6 +38,7 @@ public class BuyingList {
   private final Kit things;
   private final Views views;
   private final HouseStore house;
+  private final Sellers sellers;
   private final Ledger ledger;
   private final Workspaces workspaces;
   private final WorkspaceTime time;
@@ -47,6 +49,7 @@ public class BuyingList {
       Kit things,
       Views views,
       HouseStore house,
+      Sellers sellers,
       Ledger ledger,
       Workspaces workspaces,
       WorkspaceTime time) {
@@ -55,6 +58,7 @@ public class BuyingList {
     this.things = things;
     this.views = views;
     this.house = house;
+    this.sellers = sellers;
     this.ledger = ledger;
     this.workspaces = workspaces;
     this.time = time;
@@ -83,20 +87,27 @@ public class BuyingList {
   public List<WantedView> open() {
     HouseRules rules = house.current();
     KitViews now = views.now();
+    Map<UUID, List<Shop>> offered = sellers.on(time.today());
     return store.open().stream()
-        .flatMap(one -> like(one.product()).map(item -> view(one, item, now, rules)).stream())
+        .flatMap(
+            one -> like(one.product()).map(item -> view(one, item, now, offered, rules)).stream())
         .toList();
   }
 
   private static WantedView view(
-      StoredWanted one, StoredItem item, KitViews now, HouseRules rules) {
+      StoredWanted one,
+      StoredItem item,
+      KitViews now,
+      Map<UUID, List<Shop>> offered,
+      HouseRules rules) {
+    List<Shop> shops = offered.getOrDefault(one.product(), List.of());
     return new WantedView(
         one.id(),
         one.version(),
         now.of(item),
         one.packs(),
         one.neededOn(),
-        one.neededOn() == null ? null : OrderBy.day(one.neededOn(), rules),
+        one.neededOn() == null ? null : OrderBy.day(one.neededOn(), shops, rules.deliveryDays()),
         one.why());
   }
 

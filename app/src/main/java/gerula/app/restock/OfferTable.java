@@ -3,6 +3,7 @@ package gerula.app.restock;
 import gerula.app.kit.WholeKit;
 import gerula.app.kit.intake.CsvTable;
 import gerula.app.ledger.Act;
+import gerula.app.ledger.Answers;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
 import gerula.app.platform.errors.FieldFault;
@@ -38,14 +39,21 @@ class OfferTable {
   private final WholeKit kit;
   private final ShopStore store;
   private final Ledger ledger;
+  private final Answers answers;
   private final Workspaces workspaces;
   private final WorkspaceTime time;
 
   OfferTable(
-      WholeKit kit, ShopStore store, Ledger ledger, Workspaces workspaces, WorkspaceTime time) {
+      WholeKit kit,
+      ShopStore store,
+      Ledger ledger,
+      Answers answers,
+      Workspaces workspaces,
+      WorkspaceTime time) {
     this.kit = kit;
     this.store = store;
     this.ledger = ledger;
+    this.answers = answers;
     this.workspaces = workspaces;
     this.time = time;
   }
@@ -82,18 +90,21 @@ class OfferTable {
 
   /** Writes down all that can be read. */
   OfferTableView keep(SignedIn who, UUID actId, byte[] file) {
-    Map<String, OfferTableView> told = new HashMap<>();
-    ledger.perform(
+    List<OfferTableView> told = new ArrayList<>();
+    return answers.once(
         who,
         actId,
-        "offers-read",
-        act -> {
-          Read read = read(file);
-          read.keep(act);
-          told.put("", read.view());
-        });
-    return told.getOrDefault(
-        "", new OfferTableView(0, 0, 0, List.of(), 0, List.of(), List.of(), 0));
+        () ->
+            ledger.perform(
+                who,
+                actId,
+                "offers-read",
+                act -> {
+                  Read read = read(file);
+                  read.keep(act);
+                  told.add(read.view());
+                }),
+        told::getFirst);
   }
 
   private Read read(byte[] file) {

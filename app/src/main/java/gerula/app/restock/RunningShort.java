@@ -35,7 +35,6 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -64,7 +63,7 @@ class RunningShort {
   private final PlaceStore places;
   private final UseHistory history;
   private final WantedStore wanted;
-  private final ShopStore shops;
+  private final Sellers sellers;
   private final Views views;
   private final HouseStore house;
   private final Workspaces workspaces;
@@ -78,7 +77,7 @@ class RunningShort {
       PlaceStore places,
       UseHistory history,
       WantedStore wanted,
-      ShopStore shops,
+      Sellers sellers,
       Views views,
       HouseStore house,
       Workspaces workspaces,
@@ -90,7 +89,7 @@ class RunningShort {
     this.places = places;
     this.history = history;
     this.wanted = wanted;
-    this.shops = shops;
+    this.sellers = sellers;
     this.views = views;
     this.house = house;
     this.workspaces = workspaces;
@@ -227,7 +226,7 @@ class RunningShort {
             rules);
     Map<UUID, UseHistory.OfProduct> used = history.of(things.items(), today);
     List<OfProduct> found = new ArrayList<>();
-    Map<UUID, List<Shop>> sellers = sellers(today);
+    Map<UUID, List<Shop>> sellers = this.sellers.on(today);
     int watched = 0;
     for (Stocks.Stock stock : stocks.all()) {
       Product product = stock.product();
@@ -249,28 +248,13 @@ class RunningShort {
     return new Found(watched, found.stream().sorted(MOST_PRESSING).toList());
   }
 
-  /** Shops by the products they offer today. */
-  private Map<UUID, List<Shop>> sellers(LocalDate today) {
-    Map<UUID, Shop> byId =
-        shops.shops().stream()
-            .map(ShopStore.StoredShop::shop)
-            .collect(Collectors.toMap(Shop::id, shop -> shop));
-    Map<UUID, List<Shop>> sellers = new HashMap<>();
-    shops
-        .sellers(today)
-        .forEach((product, some) -> sellers.put(product, some.stream().map(byId::get).toList()));
-    return sellers;
-  }
-
   private static OrderTerms terms(
       Stocks.Stock stock, Map<UUID, List<Shop>> sellers, HouseRules rules, LocalDate today) {
     Product product = stock.product();
     LocalDate last =
         UseBy.of(product.dateClasses(), PackDates.UNKNOWN.openedOn(today), rules).lastDay();
     return new OrderTerms(
-        stock.products().stream()
-            .flatMap(one -> sellers.getOrDefault(one, List.of()).stream())
-            .toList(),
+        Sellers.ofAny(stock.products(), sellers),
         rules.deliveryDays(),
         ServiceLevel.of(product.productClass()),
         product.content().amount().doubleValue(),

@@ -123,6 +123,9 @@ class ShopsTest {
     Kits.addOffer(client, "Harbour goods", base, 6.9);
     Kits.addOffer(client, "Hill goods", base, 9);
     want(2);
+    // A Sunday; three working days before it.
+    assertThat(client.get("/api/buying").body().at("/0/orderBy").asString())
+        .isEqualTo("2031-05-27");
     JsonNode plan = client.get("/api/buying/plan").expect(200).body();
     assertThat(plan.path("total").asDouble()).isEqualTo(18.7);
     assertThat(plan.at("/parcels/0/goods").asDouble()).isEqualTo(13.8);
@@ -184,8 +187,8 @@ class ShopsTest {
     assertThat(shops().path("offers").size()).isEqualTo(1);
 
     String act = Kits.id();
-    table("/api/offers/csv?actId=" + act, csv);
-    table("/api/offers/csv?actId=" + act, csv);
+    JsonNode kept = table("/api/offers/csv?actId=" + act, csv);
+    assertThat(table("/api/offers/csv?actId=" + act, csv)).as("sent again").isEqualTo(kept);
     assertThat(shops().path("shops").size()).isEqualTo(2);
     assertThat(shops().path("offers").size()).isEqualTo(3);
     JsonNode again = table("/api/offers/csv/preview", csv);

@@ -151,7 +151,7 @@ class ExpiringTest {
 
   @Test
   void anOrderIsMadeSoManyDaysBeforeItIsNeeded() {
-    assertThat(OrderBy.day(LocalDate.of(2031, 5, 5), HouseRules.USUAL))
+    assertThat(OrderBy.day(LocalDate.of(2031, 5, 5), List.of(), 7))
         .isEqualTo(LocalDate.of(2031, 4, 28));
   }
 }

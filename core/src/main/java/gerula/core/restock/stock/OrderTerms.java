@@ -39,10 +39,7 @@ public record OrderTerms(
 
   /** The last day on which to order it where it comes fastest. */
   LocalDate orderBy(LocalDate neededOn) {
-    return shops.stream()
-        .map(shop -> shop.orderBy(neededOn))
-        .max(Comparator.naturalOrder())
-        .orElseGet(() -> OrderBy.weekday(neededOn, deliveryDays));
+    return OrderBy.day(neededOn, shops, deliveryDays);
   }
 
   /** How many days from today on it takes at least. */
