@@ -1,7 +1,8 @@
 import { Link } from "react-router";
 import type { Booking } from "../api/client";
 import type { Wanted } from "../api/restock";
-import { OrderBy } from "../parts/Ruler";
+import { gathered } from "../parts/gathered";
+import { OrderBy } from "../parts/OrderBy";
 import { dayAndMonth, monthAndYear, nearDate, plusDays } from "../words/dates";
 import { shortName } from "../words/items";
 import type { Scale } from "./scale";
@@ -19,16 +20,20 @@ function ticks(scale: Scale): { day: string; told: string }[] {
   });
 }
 
+/** In percent of the line: as wide as a finger needs on the narrowest desk. */
+const APART = 6;
+
 /** Days by which something has to be ordered; what is late stands at today. */
 function orders(wanted: Wanted[], scale: Scale): { day: string; told: string }[] {
-  const byDay = Map.groupBy(
-    wanted.filter((one) => one.orderBy !== null && scale.at(one.orderBy) < 100),
-    (one) => one.orderBy ?? "",
-  );
-  return [...byDay].map(([day, things]) => ({
-    day,
-    told: `Order by ${nearDate(day, scale.today)}: ${things.map((one) => shortName(one.like)).join(", ")}`,
-  }));
+  const at = (one: Wanted) => scale.at(one.orderBy ?? scale.today);
+  const shown = wanted.filter((one) => one.orderBy !== null && at(one) < 100);
+  return gathered(shown, at, APART).map((group) => {
+    const day = group.map((one) => one.orderBy ?? scale.today).toSorted()[0] ?? scale.today;
+    return {
+      day,
+      told: `Order by ${nearDate(day, scale.today)}: ${group.map((one) => shortName(one.like)).join(", ")}`,
+    };
+  });
 }
 
 /** Days and bookings above the lines; in the hand the lines tell their days in words. */

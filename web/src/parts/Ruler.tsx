@@ -1,13 +1,12 @@
-import { useMemo } from "react";
 import { Link, useLocation } from "react-router";
 import { useAhead, useBookings } from "../api/booking";
 import type { Booking, Schemas } from "../api/client";
 import { useEnding } from "../api/kit";
-import { useBuying, type Wanted } from "../api/restock";
+import { useBuying } from "../api/restock";
 import { useToday } from "../api/session";
-import { capital, count } from "../words/codes";
 import { dayAndMonth, daysBetween, plusDays } from "../words/dates";
 import { readinessWords } from "../words/packing";
+import { DayMarks } from "./DayMarks";
 import { Gauge, type State } from "./Marks";
 
 const DAYS = 57;
@@ -47,8 +46,12 @@ export function Ruler() {
             {day === 0 ? <b className="text-ink">today</b> : dayAndMonth(plusDays(today, day))}
           </span>
         ))}
-        <Orders wanted={wanted} today={today} />
-        <Wedges ending={ending} bookings={bookings} today={today} />
+        <DayMarks
+          ending={ending}
+          wanted={wanted}
+          bookings={bookings}
+          scale={{ today, days: DAYS, at }}
+        />
         {bookings
           .filter(
             (booking) =>
@@ -115,92 +118,4 @@ function Standing({ state }: { state: State }) {
       <Gauge x={1} state={state} />
     </svg>
   );
-}
-
-type WedgesProps = { ending: EndingDay[]; bookings: Booking[]; today: string };
-
-type WedgeGroup = { first: string; last: string; things: number };
-
-/** Days so close together that a finger could not tell them apart share a wedge. */
-const APART_DAYS = 2;
-
-type EndingDay = Schemas["EndingDay"];
-
-function groups(ending: EndingDay[], today: string): WedgeGroup[] {
-  const found: WedgeGroup[] = [];
-  for (const { lastDay: day, things } of ending) {
-    if (daysBetween(today, day) >= DAYS) break;
-    const open = found.at(-1);
-    if (open && daysBetween(open.first, day) < APART_DAYS) {
-      open.last = day;
-      open.things += things;
-    } else {
-      found.push({ first: day, last: day, things });
-    }
-  }
-  return found;
-}
-
-/** A wedge where things run out: brick when that is before the last day of a booking under way then. */
-function Wedges({ ending, bookings, today }: WedgesProps) {
-  const found = useMemo(() => groups(ending, today), [ending, today]);
-  return found.map(({ first, last, things }) => {
-    const during = bookings.some(
-      (booking) => booking.stage !== "back" && booking.firstDay <= last && first < booking.lastDay,
-    );
-    const told = `${capital(count(things, "item"))} out of date by ${dayAndMonth(last)}${during ? ", during a booking" : ""}`;
-    return (
-      <Link
-        key={first}
-        to={`/kit?until=${last}`}
-        style={{ left: at(daysBetween(today, first)) }}
-        aria-label={told}
-        title={told}
-        className="absolute top-[27px] -ml-3 flex size-6 items-start justify-center"
-      >
-        <svg viewBox="0 0 12 9" width="12" height="9" aria-hidden="true">
-          <path d="M0 0h12L6 9z" fill={during ? "var(--stop)" : "var(--soon)"} />
-          {during && <path d="M3 2.5h6" stroke="var(--paper)" strokeWidth="1.5" />}
-        </svg>
-      </Link>
-    );
-  });
-}
-
-/** The sign of a day by which something has to be ordered: a hook, so that no colour has to tell it. */
-export function OrderBy({ isLate }: { isLate: boolean }) {
-  return (
-    <svg viewBox="0 0 12 12" width="12" height="12" aria-hidden="true">
-      <path
-        d="M6 11V3.5H11"
-        fill="none"
-        stroke={isLate ? "var(--stop)" : "var(--proposed)"}
-        strokeWidth="2"
-      />
-      <circle cx="6" cy="3.5" r="2" fill={isLate ? "var(--stop)" : "var(--proposed)"} />
-    </svg>
-  );
-}
-
-/** Days by which something has to be ordered; what is late stands at today. */
-function Orders({ wanted, today }: { wanted: Wanted[]; today: string }) {
-  const byDay = Map.groupBy(
-    wanted.filter((one) => one.orderBy !== null && daysBetween(today, one.orderBy) < DAYS),
-    (one) => one.orderBy ?? "",
-  );
-  return [...byDay].map(([day, things]) => {
-    const told = `Order by ${dayAndMonth(day)}: ${count(things.length, "item")}`;
-    return (
-      <Link
-        key={day}
-        to="/restock#buying"
-        style={{ left: at(Math.max(0, daysBetween(today, day))) }}
-        aria-label={told}
-        title={told}
-        className="absolute top-[25px] -ml-3 flex size-6 items-start justify-center"
-      >
-        <OrderBy isLate={day < today} />
-      </Link>
-    );
-  });
 }

@@ -1,5 +1,5 @@
 import type { Stock } from "../api/restock";
-import { OrderBy } from "../parts/Ruler";
+import { OrderBy } from "../parts/OrderBy";
 import { along, type Shown } from "./lane";
 
 type FallingProps = { stock: Stock; bookings: Shown[]; today: string; until: string };
