@@ -38,7 +38,8 @@ final class Axe {
               await Promise.allSettled(document.getAnimations()
                 .filter(one => one instanceof CSSTransition).map(one => one.finished));
               const found = await axe.run(document,
-                {runOnly: %s, resultTypes: ["violations"], iframes: false});
+                {runOnly: %s, resultTypes: ["violations"], iframes: false,
+                 preload: false, selectors: false});
               if (found.passes.length === 0) throw new Error("axe-core looked at nothing");
               return found.violations.flatMap(one => one.nodes.map(node => one.id + ": " + node.html));
             }
