@@ -27,6 +27,7 @@ const FOLLOWS: Record<string, readonly string[]> = {
   "packing-list": [...KIT, ...BOOKINGS],
   bags: [...KIT, ...BOOKINGS],
   load: [...KIT, ...BOOKINGS],
+  trailer: [...KIT, ...BOOKINGS],
   chairs: BOOKINGS,
   people: ["item", "place", "booking", "contact"],
   person: ["item", "place", "booking", "contact"],

@@ -18,6 +18,7 @@ import { Notes } from "./Notes";
 import { PackingSentence } from "./PackingSentence";
 import { PrintLinks } from "./PrintLinks";
 import { RecipeList } from "./RecipeList";
+import { TrailerLink } from "./TrailerLink";
 import { usePackingWords } from "./usePackingWords";
 
 /** The packing list at the desk: gaps first, the lines in the order of the work, the bags laid open. */
@@ -154,6 +155,7 @@ function Doing({ list }: { list: PackingList }) {
           Load plan
         </Link>
       )}
+      <TrailerLink booking={booking} />
       <Link to={`/bookings/${booking.id}/chairs`} className={buttonLook()}>
         Chairs
       </Link>

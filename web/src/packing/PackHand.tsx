@@ -17,6 +17,7 @@ import { amount, leftOf, mass } from "../words/quantities";
 import { ChangeList } from "./ChangeList";
 import { FaceLinks } from "./FaceLinks";
 import { AS_IT_WENT, HowItCameBack } from "./HowItCameBack";
+import { TrailerLink } from "./TrailerLink";
 import { usePackingWords } from "./usePackingWords";
 import { useTicks } from "./useTicks";
 
@@ -277,6 +278,7 @@ function Stage({ list, words, headline, card, then = [], thumb }: StageProps) {
         </section>
       )}
       <FaceLinks list={list} />
+      <TrailerLink booking={list.booking} />
       {gaps.length > 0 && (
         <details>
           <summary className="min-h-11 py-2.5 text-stop">

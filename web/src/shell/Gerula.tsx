@@ -56,6 +56,10 @@ const router = createBrowserRouter([
         lazy: view(() => import("../packing/load/LoadView"), "LoadView"),
       },
       {
+        path: "/bookings/:id/trailer",
+        lazy: view(() => import("../packing/trailer/TrailerView"), "TrailerView"),
+      },
+      {
         path: "/bookings/:id/chairs",
         lazy: view(() => import("../packing/day/ChairsView"), "ChairsView"),
       },

@@ -24,6 +24,8 @@ export function caseFindingWords(
       return `${thing} is for ${word(facts.section)}; ${place} is kept for other items.`;
     case "another-performers":
       return `${thing} is ${facts.person}'s, but lies in the section of ${facts.performer}.`;
+    case "among-my-own":
+      return `${thing} is of the kit, but ${place} is for your own: keep the two apart.`;
     case "wider-than-its-slot":
       return `${thing} does not go into a slot of ${place}.`;
     case "over-full":

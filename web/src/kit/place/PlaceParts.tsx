@@ -8,6 +8,7 @@ import { SelectField, TextArea, TextField, Tick, Ticks } from "../../ui/Field";
 import { choices, word } from "../../words/codes";
 import { placeChoices, placePath } from "../../words/items";
 import { PLACE_KINDS, SECTIONS } from "../../words/lists";
+import { PLACE_USES } from "../../words/trailer";
 import type { PlaceFormOf } from "./placeForm";
 
 type PartsProps = { id: string; form: PlaceFormOf };
@@ -181,11 +182,12 @@ function useFor(form: PlaceFormOf): Fold {
     told: listed([
       place.section && `laid out for ${word(place.section)}`,
       place.allowed.length > 0 && `only for ${place.allowed.map(word).join(", ")}`,
+      place.use && `for ${PLACE_USES[place.use as keyof typeof PLACE_USES]}`,
       place.performer && `section of ${place.performer}`,
       ...TICKS.filter(({ name }) => place[name]).map(({ label }) => label.toLowerCase()),
       place.note,
     ]),
-    hasFault: hasFault(form, "place", ["section", "allowed", "performer", "note"]),
+    hasFault: hasFault(form, "place", ["section", "allowed", "performer", "use", "note"]),
     fields: (
       <div className="flex flex-col gap-4">
         <div className={FIELDS}>
@@ -194,6 +196,12 @@ function useFor(form: PlaceFormOf): Fold {
             empty="anything"
             choices={choices(SECTIONS)}
             {...field("place.section")}
+          />
+          <SelectField
+            label="Serves for"
+            empty="working from it"
+            choices={Object.entries(PLACE_USES).map(([value, word]) => ({ value, word }))}
+            {...field("place.use")}
           />
           <PersonField label="Section of" hint="a performer" {...field("place.performer")} />
         </div>

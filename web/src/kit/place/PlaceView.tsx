@@ -16,6 +16,7 @@ import { caseFindingWords } from "../../words/cases";
 import { count, word } from "../../words/codes";
 import { fullName, placePath } from "../../words/items";
 import { mass, share } from "../../words/quantities";
+import { PLACE_USES } from "../../words/trailer";
 import { beginCount } from "../count/counting";
 import { useMoving } from "../item/useMoving";
 import { ChosenPiece } from "./ChosenPiece";
@@ -127,6 +128,7 @@ function Facts({ place }: { place: Place }) {
     place.sealed && "closes tightly",
     place.windowed && "has a window",
     place.worn && "worn on the body",
+    place.use && `for ${PLACE_USES[place.use]}`,
     place.performer && `section of ${place.performer}`,
     place.allowed.length > 0 && `only for ${place.allowed.map(word).join(", ")}`,
     place.home && place.home !== place.parent && `belongs in ${placePath(place.home, places)}`,

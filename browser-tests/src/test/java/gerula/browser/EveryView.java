@@ -23,6 +23,7 @@ final class EveryView {
             + Demo.firstFace("Tidal island block"),
         "/bookings/" + Demo.booking("Tidal island block") + "/load",
         "/bookings/" + Demo.booking("Tidal island block") + "/chairs",
+        "/bookings/" + Demo.booking("Tidal island block") + "/trailer",
         "/kit",
         "/kit/new",
         "/kit/lines?place=" + Demo.place("Rolling case"),

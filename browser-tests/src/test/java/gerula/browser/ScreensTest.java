@@ -56,7 +56,6 @@ class ScreensTest {
       cleaning(desk, hand);
       restock(desk);
       bags(desk, hand);
-      ticking(desk);
       bench(desk, hand);
     }
   }
@@ -79,6 +78,9 @@ class ScreensTest {
     desk.press("Keep and seat them").click();
     desk.page.getByText("late by").first().waitFor();
     picture(desk, "chairs");
+    desk.goTo(island + "/trailer");
+    desk.page.getByText("What stands where").waitFor();
+    picture(desk, "trailer");
   }
 
   private static void restock(Person artist) {
@@ -93,17 +95,6 @@ class ScreensTest {
     }
     artist.page.evaluate("scrollTo(0, 0)");
     picture(artist, "restock");
-  }
-
-  private static void ticking(Person artist) {
-    artist.goTo("/kit/usual?work=event");
-    for (String kind : List.of("Cleanser", "Micellar water", "Eye cream", "Sunscreen")) {
-      artist.page.getByLabel(kind).first().click();
-    }
-    artist.page.getByLabel("Depth 3").first().click();
-    artist.page.getByLabel("Depth 6").first().click();
-    artist.page.evaluate("scrollTo(0, 700)");
-    picture(artist, "tick-what-you-have");
   }
 
   private static void cleaning(Person desk, Person hand) {

@@ -19,6 +19,7 @@ import gerula.core.kit.item.SpoilageReport;
 import gerula.core.kit.opencase.CaseFinding;
 import gerula.core.kit.opencase.Tray;
 import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.place.PlaceUse;
 import gerula.core.kit.place.SetContent;
 import gerula.core.kit.product.Coverage;
 import gerula.core.kit.product.Finish;
@@ -48,6 +49,7 @@ public final class KitRecords {
    *
    * @param bag whether a booking can take it along
    * @param estimated whether its measures are a rough size that nobody took with a ruler
+   * @param use what it serves for, null for the working kit
    * @param code what stands on its label
    * @param walk its number on the way one walks through all places, from 0
    * @param things how many lie directly in it
@@ -79,6 +81,7 @@ public final class KitRecords {
       String note,
       boolean estimated,
       List<SetContent> setContents,
+      @Nullable PlaceUse use,
       boolean carrier,
       Cleanliness cleanliness,
       @Nullable Instant cleanUntil,

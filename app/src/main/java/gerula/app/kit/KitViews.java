@@ -89,6 +89,7 @@ public final class KitViews {
         .note(stored.note())
         .estimated(stored.estimated())
         .setContents(place.setContents())
+        .use(place.purpose().use())
         .carrier(place.kind().isCarrier())
         .cleanliness(place.carrier().at(now))
         .cleanUntil(

@@ -65,7 +65,10 @@ public record BagRooms(UUID bag, Mass ownMass, @Nullable Mass greatestMass, List
   static List<BagRooms> of(PackingList.PackingFacts facts) {
     PlaceTree places = facts.places();
     List<Place> bags =
-        facts.bags().stream().distinct().flatMap(id -> places.find(id).stream()).toList();
+        ListTrailer.carried(facts.bags(), places).stream()
+            .distinct()
+            .flatMap(id -> places.find(id).stream())
+            .toList();
     return bags.stream()
         .filter(
             bag ->
@@ -203,7 +206,7 @@ public record BagRooms(UUID bag, Mass ownMass, @Nullable Mass greatestMass, List
               slot == null ? name : name + " " + slot,
               isLoose,
               isGuessed,
-              facts.choices().load().closed().contains(id),
+              facts.choices().load().closed().contains(id) || !takesTheKit(place),
               CompartmentBuilder.builder()
                   .id(id)
                   .widthMm(width)
@@ -243,6 +246,10 @@ public record BagRooms(UUID bag, Mass ownMass, @Nullable Mass greatestMass, List
           .stream()
           .map(Section::code)
           .collect(Collectors.toSet());
+    }
+
+    private boolean takesTheKit(Place place) {
+      return upTo(place).stream().allMatch(one -> one.purpose().takesTheKit());
     }
 
     private @Nullable String performer(Place place) {

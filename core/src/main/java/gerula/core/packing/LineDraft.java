@@ -128,10 +128,24 @@ final class LineDraft {
         : needs.getFirst().code().kind().section();
   }
 
-  PackingLine done(Booking booking, @Nullable UUID usual, @Nullable UUID goesTo, Mass mass) {
+  PackingLine done(
+      Booking booking,
+      @Nullable UUID usual,
+      @Nullable UUID goesTo,
+      PackingLine.@Nullable AtWork atWork,
+      Mass mass) {
     List<UUID> faces = booking.faces().stream().map(Face::id).filter(this::isUsedBy).toList();
     return new PackingLine(
-        item, section(), codes(), faces, thousandths, usual, goesTo, mass, List.copyOf(reasons));
+        item,
+        section(),
+        codes(),
+        faces,
+        thousandths,
+        usual,
+        goesTo,
+        atWork,
+        mass,
+        List.copyOf(reasons));
   }
 
   private List<NeedCode> codes() {

@@ -4,6 +4,7 @@ import gerula.core.booking.Condition;
 import gerula.core.booking.Travel;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
+import gerula.core.kit.place.Place;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.Measures;
 import gerula.core.kit.product.ProductClass;
@@ -92,21 +93,25 @@ public record ListLoad(
       this.rooms = rooms.stream().collect(Collectors.toMap(BagRooms.Room::id, Function.identity()));
       rooms.forEach(room -> firstIn.putIfAbsent(room.place(), room.id()));
       lastReach = rooms.stream().mapToInt(room -> room.compartment().reach()).max().orElse(1);
-      onTheList = pieces(list).map(line -> line.item().id()).collect(Collectors.toSet());
+      onTheList = pieces().map(line -> line.item().id()).collect(Collectors.toSet());
     }
 
-    private static Stream<PackingLine> pieces(PackingList list) {
+    /** What is carried in another comes with it, what lies in the trailer already needs no room. */
+    private Stream<PackingLine> pieces() {
+      UUID trailer = ListTrailer.of(facts.bags(), facts.places()).map(Place::id).orElse(null);
+      boolean isCarried = trailer != null && facts.bags().size() > 1;
       return list.lines().stream()
-          .filter(line -> line.reasonsOf(TakenReason.Lifted.class).isEmpty());
+          .filter(line -> line.reasonsOf(TakenReason.Lifted.class).isEmpty())
+          .filter(line -> !isCarried || !facts.places().liesIn(line.item().now(), trailer));
     }
 
     List<LoadPiece> all() {
-      return pieces(list).map(this::piece).toList();
+      return pieces().map(this::piece).toList();
     }
 
     Map<String, String> homes() {
       Map<String, String> homes = new HashMap<>();
-      pieces(list)
+      pieces()
           .forEach(
               line -> {
                 String home = line.usual() == null ? null : within(line.item(), line.usual());
@@ -261,7 +266,7 @@ public record ListLoad(
   }
 
   /** Packs of plastic, and what runs when it is warm. */
-  private static boolean melts(Form form) {
+  static boolean melts(Form form) {
     return switch (form) {
       case METAL_TOOL, SHARPENER, ELECTRICAL_TOOL, TEXTILE, FABRIC_PUFF, SINGLE_USE, OTHER -> false;
       default -> true;

@@ -418,10 +418,8 @@ final class ListMaker {
     Item carrier = palettes.carrierOf(draft.item());
     LineDraft goesWith = carrier == null ? draft : draftOf(carrier);
     UUID usual = destinations.of(goesWith);
+    UUID goesTo = destinations.planned(goesWith).orElse(usual);
     return draft.done(
-        facts.booking(),
-        usual,
-        destinations.planned(goesWith).orElse(usual),
-        palettes.mass(draft.item()));
+        facts.booking(), usual, goesTo, destinations.atWork(goesWith), palettes.mass(draft.item()));
   }
 }

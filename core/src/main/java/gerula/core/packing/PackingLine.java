@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  *     when it is not used up
  * @param usual the place it is packed into while nothing is planned, null while no bag is chosen
  * @param goesTo the place it is packed into, null while no bag is chosen
+ * @param atWork where it stands in the chosen trailer, null where it is worked from its bag
  * @param mass of it, a palette with its pans
  * @param reasons every reason that brought it, at least one
  */
@@ -30,8 +31,15 @@ public record PackingLine(
     long thousandths,
     @Nullable UUID usual,
     @Nullable UUID goesTo,
+    @Nullable AtWork atWork,
     Mass mass,
     List<Reason> reasons) {
+
+  /**
+   * @param station the place of the trailer
+   * @param bag the place of a bag it travels in, null when it belongs in the trailer
+   */
+  public record AtWork(UUID station, @Nullable UUID bag) {}
 
   public PackingLine {
     needs = List.copyOf(needs);

@@ -14,6 +14,7 @@ import gerula.core.kit.place.Inside;
 import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceBuilder;
 import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.place.PlaceUse;
 import gerula.core.kit.place.Purpose;
 import gerula.core.kit.product.Composition;
 import gerula.core.kit.product.Form;
@@ -348,17 +349,24 @@ public final class Given {
     }
 
     public Where forSection(@Nullable Section given) {
-      purpose = new Purpose(given, purpose.allowed(), purpose.performer());
+      purpose = new Purpose(given, purpose.allowed(), purpose.performer(), purpose.use());
       return this;
     }
 
     public Where onlyFor(Section... given) {
-      purpose = new Purpose(purpose.section(), Set.copyOf(List.of(given)), purpose.performer());
+      purpose =
+          new Purpose(
+              purpose.section(), Set.copyOf(List.of(given)), purpose.performer(), purpose.use());
       return this;
     }
 
     public Where ofPerformer(String given) {
-      purpose = new Purpose(purpose.section(), purpose.allowed(), person(given));
+      purpose = new Purpose(purpose.section(), purpose.allowed(), person(given), purpose.use());
+      return this;
+    }
+
+    public Where servingFor(PlaceUse given) {
+      purpose = new Purpose(purpose.section(), purpose.allowed(), purpose.performer(), given);
       return this;
     }
 

@@ -16,6 +16,7 @@ import gerula.core.kit.place.CarrierState;
 import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceBuilder;
 import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.place.PlaceUse;
 import gerula.core.kit.place.Purpose;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.Measures;
@@ -23,10 +24,13 @@ import gerula.core.kit.product.Outline;
 import gerula.core.kit.product.Product;
 import gerula.core.kit.product.ProductBuilder;
 import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Section;
+import gerula.core.packing.trailer.TrailerPlan;
 import gerula.core.quantity.Mass;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -52,7 +56,7 @@ class ListInBagsTest extends GivenList {
     Place setBag = place(UUID.randomUUID(), null, null, PlaceKind.SET_BAG);
     Place hers =
         PlaceBuilder.builder(place(UUID.randomUUID(), setBag.id(), null, PlaceKind.POUCH))
-            .purpose(new Purpose(null, Set.of(), lead))
+            .purpose(new Purpose(null, Set.of(), lead, null))
             .build();
     morePlaces.addAll(List.of(setBag, hers));
     bags = List.of(bag, setBag.id());
@@ -93,10 +97,93 @@ class ListInBagsTest extends GivenList {
     bags = List.of(bag, rolling.id(), belt.id());
     assertThat(spare(list(face)).goesTo()).isEqualTo(rolling.id());
     bags = List.of(trailer.id(), bag);
-    assertThat(spare(list(face)).goesTo()).isEqualTo(trailer.id());
+    assertThat(spare(list(face)).goesTo()).isEqualTo(basePouch);
+    assertThat(spare(list(face)).atWork())
+        .isEqualTo(new PackingLine.AtWork(trailer.id(), basePouch));
     assertThat(list(face).lines())
         .filteredOn(line -> line.needs().contains(NeedCode.of(ProductClass.FOUNDATION)))
         .anyMatch(line -> basePouch.equals(line.goesTo()));
+  }
+
+  /** Nothing of the kit lies among the artist's own or what is dirty. */
+  @Test
+  void whatABagServesForDecidesWhatGoesThere() {
+    palette();
+    Place rolling = place(UUID.randomUUID(), null, null, PlaceKind.CASE);
+    Place doubles = serving(rolling, PlaceUse.BACK_STOCK);
+    Place toTake = serving(rolling, PlaceUse.GIVEN_AWAY);
+    Place mine = serving(rolling, PlaceUse.MY_OWN);
+    morePlaces.addAll(List.of(rolling, doubles, toTake, mine));
+    bags = List.of(bag, rolling.id());
+    base(5, 30);
+    base(5, 30);
+    Item jars = put(ProductClass.TOUCH_UP_JAR, Form.OTHER, Quantity.pieces(20));
+    PackingList list = list(face(5, Set.of(), Service.BASE, Service.TOUCH_UP_KIT));
+    assertThat(spare(list).goesTo()).isEqualTo(doubles.id());
+    assertThat(line(list, jars).goesTo()).isEqualTo(toTake.id());
+    assertThat(BagRooms.of(facts(face(5, Set.of()))).getLast().rooms())
+        .filteredOn(BagRooms.Room::isClosed)
+        .extracting(BagRooms.Room::place)
+        .containsExactly(mine.id());
+  }
+
+  private static Item moved(Item item, Place to) {
+    return ItemBuilder.builder(item).now(to.id()).build();
+  }
+
+  private static Place serving(Place within, PlaceUse use) {
+    return PlaceBuilder.builder(place(UUID.randomUUID(), within.id(), null, PlaceKind.POUCH))
+        .purpose(new Purpose(null, Set.of(), null, use))
+        .build();
+  }
+
+  /** It travels in the case and stands at work where the trailer is laid out for it. */
+  @Test
+  void inATrailerTheKitIsSetUpAndWhatIsWornStaysInItsBag() {
+    palette();
+    Place setBag = place(UUID.randomUUID(), null, null, PlaceKind.SET_BAG);
+    Place trailer = place(UUID.randomUUID(), null, null, PlaceKind.TRAILER);
+    Place station =
+        PlaceBuilder.builder(place(UUID.randomUUID(), trailer.id(), null, PlaceKind.STATION))
+            .purpose(new Purpose(Section.BASE, Set.of(), null, null))
+            .build();
+    Place rolling = place(UUID.randomUUID(), null, null, PlaceKind.CASE);
+    morePlaces.addAll(List.of(setBag, trailer, station, rolling));
+    bags = List.of(bag, setBag.id(), trailer.id());
+    Item bottle = base(5, 30);
+    Item blotting = put(ProductClass.BLOTTING_PAPER, Form.SINGLE_USE, Quantity.pieces(200));
+    Face face = face(5, Set.of(), Service.BASE, Service.STAND_BY);
+    PackingList list = list(face);
+    assertThat(line(list, bottle).goesTo()).isEqualTo(basePouch);
+    assertThat(line(list, bottle).atWork())
+        .isEqualTo(new PackingLine.AtWork(station.id(), basePouch));
+    assertThat(line(list, blotting).goesTo()).isEqualTo(setBag.id());
+    assertThat(line(list, blotting).atWork()).isNull();
+    LocalDate day = facts(face).booking().firstDay();
+    ListTrailer worked = ListTrailer.of(list.lines(), facts(face), day).orElseThrow();
+    assertThat(worked.places()).containsExactly(trailer, station);
+    assertThat(worked.plan().movingIn())
+        .contains(new TrailerPlan.Carry(bottle.id(), basePouch, station.id()))
+        .noneMatch(carry -> carry.item().equals(blotting.id()));
+    bags = List.of(trailer.id(), setBag.id(), rolling.id());
+    assertThat(line(list(face), bottle).goesTo()).isEqualTo(rolling.id());
+    kit.replaceAll(item -> item.id().equals(bottle.id()) ? moved(item, station) : item);
+    assertThat(line(list(face), bottle).goesTo()).isEqualTo(station.id());
+    assertThat(line(list(face), bottle).atWork())
+        .isEqualTo(new PackingLine.AtWork(station.id(), rolling.id()));
+    Place doubles = serving(trailer, PlaceUse.BACK_STOCK);
+    morePlaces.add(doubles);
+    kit.replaceAll(item -> item.id().equals(bottle.id()) ? moved(item, doubles) : item);
+    assertThat(line(list(face), bottle).atWork())
+        .isEqualTo(new PackingLine.AtWork(station.id(), rolling.id()));
+    assertThat(ListLoad.of(list(face), facts(face)).load().pieces())
+        .noneMatch(piece -> piece.id().equals(bottle.id().toString()));
+    assertThat(BagRooms.of(facts(face)))
+        .extracting(BagRooms::bag)
+        .containsExactly(setBag.id(), rolling.id());
+    bags = List.of(bag);
+    assertThat(line(list(face), bottle).atWork()).isNull();
+    assertThat(ListTrailer.of(list(face).lines(), facts(face), day)).isEmpty();
   }
 
   private static PackingLine spare(PackingList list) {

@@ -107,7 +107,7 @@ class ListLoadTest extends GivenList {
     PersonRef lead = Given.person("Lead");
     Place set =
         PlaceBuilder.builder(measured(PlaceKind.SET_BAG, null, 1, 200, 200, 200))
-            .purpose(new Purpose(null, Set.of(Section.LIPS), lead))
+            .purpose(new Purpose(null, Set.of(Section.LIPS), lead, null))
             .inside(new Inside(200, 200, 200, null, true))
             .build();
     Place pouch = measured(PlaceKind.POUCH, set.id(), 1, 200, 200, 190);

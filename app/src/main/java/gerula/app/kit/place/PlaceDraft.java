@@ -6,6 +6,7 @@ import gerula.core.kit.intake.UsualTray;
 import gerula.core.kit.intake.place.PlaceSketch;
 import gerula.core.kit.place.Inside;
 import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.place.PlaceUse;
 import gerula.core.kit.place.SetContent;
 import gerula.core.kit.product.Section;
 import io.soabase.recordbuilder.core.RecordBuilder;
@@ -31,6 +32,7 @@ import org.jspecify.annotations.Nullable;
  * @param thing the item this place is, null for most
  * @param estimated whether its measures are a rough size that nobody took with a ruler; null: no
  * @param setContents what it is to hold when it is ready; null: as it was
+ * @param use what it serves for, null for the working kit
  */
 @RecordBuilder
 public record PlaceDraft(
@@ -67,7 +69,8 @@ public record PlaceDraft(
     @Nullable Boolean estimated,
     @Nullable
         @Size(max = SetContent.MOST, message = "A place is to hold at most 40 kinds of items.")
-        List<@NotNull @Valid SetContentDraft> setContents) {
+        List<@NotNull @Valid SetContentDraft> setContents,
+    @Nullable PlaceUse use) {
 
   /** Equal slots in a grid; measures in mm, null when never measured. */
   public record SlotsDraft(
@@ -151,6 +154,7 @@ public record PlaceDraft(
         .personId(null)
         .estimated(false)
         .setContents(null)
+        .use(null)
         .build();
   }
 

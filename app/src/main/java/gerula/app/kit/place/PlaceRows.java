@@ -8,6 +8,7 @@ import gerula.core.kit.place.Inside;
 import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceBuilder;
 import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.place.PlaceUse;
 import gerula.core.kit.place.Purpose;
 import gerula.core.kit.product.Section;
 import gerula.core.quantity.Mass;
@@ -44,7 +45,8 @@ public final class PlaceRows {
                     Arrays.stream(row.getAllowed())
                         .map(section -> Code.of(Section.class, section))
                         .collect(Collectors.toSet()),
-                    isLent ? null : person))
+                    isLent ? null : person,
+                    row.getUse() == null ? null : Code.of(PlaceUse.class, row.getUse())))
             .thing(row.getItemId())
             .setContents(SetContents.read(row.getSetContents()))
             .carrier(new CarrierState(row.getUsedSince(), row.getWetUntil()))
@@ -108,6 +110,7 @@ public final class PlaceRows {
         .personId(stored.person() == null ? null : stored.person().id())
         .estimated(stored.estimated())
         .setContents(SetContentDraft.of(place.setContents()))
+        .use(place.purpose().use())
         .build();
   }
 
@@ -141,6 +144,7 @@ public final class PlaceRows {
     row.setItemId(draft.thing());
     row.setNote(draft.note());
     row.setEstimated(draft.estimated());
+    row.setUse(draft.use() == null ? null : draft.use().code());
     if (draft.setContents() != null) {
       row.setSetContents(SetContents.column(SetContentDraft.contents(draft.setContents())));
     }

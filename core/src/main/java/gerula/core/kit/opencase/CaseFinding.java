@@ -26,6 +26,9 @@ public sealed interface CaseFinding extends Reason {
   record AnotherPerformers(UUID place, UUID item, String person, String performer)
       implements CaseFinding {}
 
+  /** The artist's own place, and this is of the kit. */
+  record AmongMyOwn(UUID place, UUID item) implements CaseFinding {}
+
   /** It does not go into a slot of this size. */
   record WiderThanItsSlot(UUID place, UUID item) implements CaseFinding {}
 

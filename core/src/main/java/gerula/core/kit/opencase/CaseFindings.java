@@ -7,6 +7,7 @@ import gerula.core.kit.item.Vessel;
 import gerula.core.kit.place.Inside;
 import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceKind;
+import gerula.core.kit.place.PlaceUse;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.Section;
 import java.util.ArrayList;
@@ -40,6 +41,10 @@ final class CaseFindings {
     }
     if (isLooseInTheOpen(place, item)) {
       findings.add(new CaseFinding.LooseInTheOpen(place.id(), item.id()));
+    }
+    if (place.purpose().use() == PlaceUse.MY_OWN
+        && !(item.forWhom() instanceof ForWhom.TheArtist)) {
+      findings.add(new CaseFinding.AmongMyOwn(place.id(), item.id()));
     }
     PersonRef performer = place.purpose().performer();
     if (performer != null

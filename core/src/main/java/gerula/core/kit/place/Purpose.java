@@ -11,14 +11,23 @@ import org.jspecify.annotations.Nullable;
  * @param section what is packed here first, null for anything
  * @param allowed what may lie here at all, empty for anything
  * @param performer whose section it is, null for nobody's in particular
+ * @param use what it serves for, null for the working kit
  */
 public record Purpose(
-    @Nullable Section section, Set<Section> allowed, @Nullable PersonRef performer) {
+    @Nullable Section section,
+    Set<Section> allowed,
+    @Nullable PersonRef performer,
+    @Nullable PlaceUse use) {
 
-  public static final Purpose ANY = new Purpose(null, Set.of(), null);
+  public static final Purpose ANY = new Purpose(null, Set.of(), null, null);
 
   public Purpose {
     allowed = Set.copyOf(allowed);
+  }
+
+  /** Whether what is worked with may be packed here before the job. */
+  public boolean takesTheKit() {
+    return use == null || use.takesTheKit();
   }
 
   public boolean allows(Section one) {

@@ -77,7 +77,7 @@ public record PlaceSketch(
             .inside(inside)
             .ownMass(Mass.ofGrams(ownMassG))
             .greatestMass(greatestMassG == null ? null : Mass.ofGrams(greatestMassG))
-            .purpose(new Purpose(section, Set.of(), null))
+            .purpose(new Purpose(section, Set.of(), null, null))
             .build());
     for (int at = 0; at < insides.size(); at++) {
       insides.get(at).add(places, ids, id, at + 1);
