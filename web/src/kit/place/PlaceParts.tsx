@@ -9,6 +9,7 @@ import { choices, word } from "../../words/codes";
 import { placeChoices, placePath } from "../../words/items";
 import { PLACE_KINDS, SECTIONS } from "../../words/lists";
 import { PLACE_USES } from "../../words/trailer";
+import { BoxDrawing } from "./BoxDrawing";
 import type { PlaceFormOf } from "./placeForm";
 
 type PartsProps = { id: string; form: PlaceFormOf };
@@ -84,36 +85,55 @@ function useMeasures(form: PlaceFormOf): Fold {
       "greatestMassG",
     ]),
     fields: (
-      <div className={FIELDS}>
-        <TextField
-          label="Inner width"
-          hint="mm"
-          inputMode="numeric"
-          {...field("place.innerWidthMm")}
+      <div className="flex flex-col gap-4">
+        <div className={FIELDS}>
+          <TextField
+            label="Inner width"
+            hint="mm"
+            inputMode="numeric"
+            {...field("place.innerWidthMm")}
+          />
+          <TextField
+            label="Inner depth"
+            hint="mm"
+            inputMode="numeric"
+            {...field("place.innerDepthMm")}
+          />
+          <TextField
+            label="Inner height"
+            hint="mm"
+            inputMode="numeric"
+            {...field("place.innerHeightMm")}
+          />
+          <TextField
+            label="Weighs empty"
+            hint="g"
+            inputMode="numeric"
+            {...field("place.ownMassG")}
+          />
+          <TextField
+            label="May weigh in all"
+            hint="g"
+            inputMode="numeric"
+            {...field("place.greatestMassG")}
+          />
+          <Tick label="Sizes are estimated" {...form.register("place.estimated")} />
+        </div>
+        <BoxDrawing
+          width={millimetres(place.innerWidthMm)}
+          depth={millimetres(place.innerDepthMm)}
+          height={millimetres(place.innerHeightMm)}
+          slots={millimetres(place.slotCount)}
         />
-        <TextField
-          label="Inner depth"
-          hint="mm"
-          inputMode="numeric"
-          {...field("place.innerDepthMm")}
-        />
-        <TextField
-          label="Inner height"
-          hint="mm"
-          inputMode="numeric"
-          {...field("place.innerHeightMm")}
-        />
-        <TextField label="Weighs empty" hint="g" inputMode="numeric" {...field("place.ownMassG")} />
-        <TextField
-          label="May weigh in all"
-          hint="g"
-          inputMode="numeric"
-          {...field("place.greatestMassG")}
-        />
-        <Tick label="Sizes are estimated" {...form.register("place.estimated")} />
       </div>
     ),
   };
+}
+
+/** As far as it is a number already. */
+function millimetres(typed: string): number | null {
+  const number = Number(typed);
+  return typed.trim() && Number.isFinite(number) && number > 0 ? number : null;
 }
 
 function useSlots(form: PlaceFormOf): Fold {

@@ -117,6 +117,13 @@ function Chairs({ booking, title, day, isTried, onDay, onOrder }: ChairsProps) {
         >
           Print the morning
         </a>
+        <a
+          href={`/api/bookings/${booking}/chairs/arrivals.ics?day=${day.day}`}
+          download="gerula-arrivals.ics"
+          className={buttonLook("bare")}
+        >
+          Arrival times for the calendar
+        </a>
         <Link to={`/bookings/${booking}`} className={buttonLook("bare")}>
           Packing list
         </Link>
@@ -140,6 +147,8 @@ function Chairs({ booking, title, day, isTried, onDay, onOrder }: ChairsProps) {
         {face && (
           <FaceWish
             key={face.face}
+            booking={booking}
+            day={day.day}
             face={face}
             told={told}
             artists={day.artists.map((one) => one.name)}

@@ -1,10 +1,12 @@
 import { useState } from "react";
 import type { ChairsTold, SatFace } from "../../api/road";
-import { Button } from "../../ui/Button";
+import { Button, buttonLook } from "../../ui/Button";
 import { SelectField, TextField } from "../../ui/Field";
 import { short, timeFault, told24 } from "./times";
 
 type FaceWishProps = {
+  booking: string;
+  day: string;
   face: SatFace;
   told: ChairsTold;
   artists: string[];
@@ -12,7 +14,7 @@ type FaceWishProps = {
 };
 
 /** What is told of one face: how long, by when, from when, with whom. */
-export function FaceWish({ face, told, artists, onKeep }: FaceWishProps) {
+export function FaceWish({ booking, day, face, told, artists, onKeep }: FaceWishProps) {
   const wish = told.faces[face.face];
   const [minutes, setMinutes] = useState(wish?.minutes ? String(wish.minutes) : "");
   const [readyBy, setReadyBy] = useState(short(wish?.readyBy));
@@ -63,7 +65,7 @@ export function FaceWish({ face, told, artists, onKeep }: FaceWishProps) {
           onChange={(event) => setLead(event.target.checked)}
           className="size-5"
         />
-        A lead: ready half an hour early
+        A lead: ready half an hour early, neither first nor last
       </label>
       <Button
         disabled={[readyBy, notBefore].some(timeFault)}
@@ -88,6 +90,13 @@ export function FaceWish({ face, told, artists, onKeep }: FaceWishProps) {
       >
         Keep her times
       </Button>
+      <a
+        href={`/api/bookings/${booking}/chairs/arrivals.ics?day=${day}&face=${face.face}`}
+        download="gerula-arrival.ics"
+        className={`${buttonLook("bare")} self-start`}
+      >
+        Her time for her own calendar
+      </a>
     </section>
   );
 }

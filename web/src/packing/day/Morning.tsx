@@ -27,6 +27,7 @@ export function Morning({ told, day, onKeep }: MorningProps) {
   );
   const change = (at: number, part: Partial<(typeof artists)[number]>) =>
     setArtists(artists.map((one, i) => (i === at ? { ...one, ...part } : one)));
+  const nameOf = (id: string) => day.faces.find((one) => one.face === id)?.name || "a face";
   const isWrong = [readyBy, ...artists.flatMap((one) => [one.from, one.until])].some(timeFault);
   return (
     <section aria-label="The morning" className="flex flex-col gap-3">
@@ -47,6 +48,15 @@ export function Morning({ told, day, onKeep }: MorningProps) {
           onChange={(event) => setTurnover(event.target.value)}
         />
       </div>
+      {day.turnover && day.turnover.minutes !== Number(turnover) && (
+        <p className="flex flex-wrap items-center gap-3 text-soft">
+          Cleaning what both {nameOf(day.turnover.from)} and {nameOf(day.turnover.to)} are made up
+          with takes {day.turnover.minutes} min.
+          <Button onClick={() => setTurnover(String(day.turnover?.minutes ?? turnover))}>
+            Reckon with {day.turnover.minutes}
+          </Button>
+        </p>
+      )}
       {artists.map((artist, at) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a row is where it stands; names may be the same while one types.
         <div key={at} className="grid grid-cols-[1fr_7rem_7rem] items-end gap-3">

@@ -30,6 +30,7 @@ class ChairsTest extends WithTheDemo {
   @Test
   void aMorningIsToldAndWhoIsLateAndHowManyItTakes() {
     open();
+    assertThat(artist.page.getByText("Cleaning what both")).isVisible();
     artist.page.getByLabel("Everybody ready by").fill("9.30");
     artist.press("Keep and seat them").click();
     assertThat(artist.sentence()).containsText("late by");

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gerula.app.Client;
 import gerula.app.Kits;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.UUID;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -96,6 +98,23 @@ class JourneyTest extends GivenBooking {
                 .toList())
         .containsExactlyInAnyOrder(
             "chairs.artists[0].until", "chairs.faces.00000000-0000-0000-0000-000000000001.readyBy");
+  }
+
+  /** For the artist with a name; for the face herself without. */
+  @Test
+  void arrivalTimesGoIntoCalendars() {
+    JsonNode face = day().at("/faces/0");
+    String all = calendar("");
+    String day = "DTSTART:20310420T";
+    assertThat(all).contains("SUMMARY:Cellist in the chair\\, ").contains(day);
+    String hers = calendar("?face=" + face.path("face").asString());
+    assertThat(hers).contains("SUMMARY:Make-up: ").contains(day).doesNotContain("Cellist");
+    client.get(path("chairs/arrivals.ics") + "?face=" + UUID.randomUUID()).expect(404);
+  }
+
+  private String calendar(String which) {
+    byte[] file = client.bytes("GET", path("chairs/arrivals.ics") + which, null);
+    return new String(file, StandardCharsets.UTF_8);
   }
 
   @Test

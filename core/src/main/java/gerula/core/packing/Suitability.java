@@ -22,6 +22,7 @@ import gerula.core.shade.ColourDifference;
 import gerula.core.shade.Lab;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -47,6 +48,7 @@ final class Suitability {
   private final Map<Set<ProductClass>, List<Item>> inReach = new HashMap<>();
   private final Map<UUID, SortedSet<Sensitivity>> reactsTo = new HashMap<>();
   private final Map<UUID, Optional<Refusal>> unfit = new HashMap<>();
+  private final Map<ProductClass, Optional<Refusal>> keptAtHome = new EnumMap<>(ProductClass.class);
   private final BaseColours colours;
   private final BaseUndertones undertones;
   private final boolean isForSeveral;
@@ -220,16 +222,14 @@ final class Suitability {
 
   private static @Nullable Refusal lacking(Need need, Item item) {
     Product product = item.product();
-    if (!need.must().isEmpty()) {
-      Trait missing =
-          need.must().stream()
-              .sorted()
-              .filter(trait -> !product.has(trait))
-              .findFirst()
-              .orElse(null);
-      if (missing != null) {
-        return new Refusal.Lacks(missing);
+    Trait missing = null;
+    for (Trait trait : need.must()) {
+      if (!product.has(trait) && (missing == null || trait.compareTo(missing) < 0)) {
+        missing = trait;
       }
+    }
+    if (missing != null) {
+      return new Refusal.Lacks(missing);
     }
     return keptAway(need, product.traits());
   }
@@ -286,10 +286,17 @@ final class Suitability {
     if (facts.choices().leftOut().contains(item.id())) {
       return Optional.of(new Refusal.LeftOut());
     }
-    return item.product().classes().stream()
-        .flatMap(one -> booking.keepingAway(one).stream())
-        .findFirst()
-        .map(Refusal.StaysAtHome::new);
+    for (ProductClass one : item.product().classes()) {
+      Optional<Refusal> away = keptAtHome.computeIfAbsent(one, this::keptAtHome);
+      if (away.isPresent()) {
+        return away;
+      }
+    }
+    return Optional.empty();
+  }
+
+  private Optional<Refusal> keptAtHome(ProductClass one) {
+    return booking.keepingAway(one).map(Refusal.StaysAtHome::new);
   }
 
   private Optional<Refusal> spoilt(Item item) {

@@ -213,7 +213,7 @@ final class Taste {
     return switch (flaw) {
       case NOT_KEPT -> no(item.forWhom() instanceof ForWhom.Only);
       case UNCHECKED -> unchecked(need, item);
-      case LACKING -> need.should().stream().filter(one -> !has(item, one)).count();
+      case LACKING -> lacking(need, item);
       case SPECIAL -> specialsUnasked(need, item);
       case OTHER_UNDERTONE -> no(!suitability.undertones().leansAway(need, item));
       case NOT_NEAR -> no(isNear(need, item));
@@ -228,8 +228,12 @@ final class Taste {
     return many;
   }
 
-  private static boolean has(Item item, Trait trait) {
-    return item.product().has(trait);
+  private static long lacking(Need need, Item item) {
+    long many = 0;
+    for (Trait trait : need.should()) {
+      many += item.product().has(trait) ? 0 : 1;
+    }
+    return many;
   }
 
   /** A green primer or a shimmer powder is for those who ask for it. */
@@ -237,10 +241,12 @@ final class Taste {
     if (need.code().role() != null) {
       return 0;
     }
-    return item.product().traits().stream()
-        .filter(SPECIAL::contains)
-        .filter(trait -> !need.must().contains(trait) && !need.should().contains(trait))
-        .count();
+    long many = 0;
+    for (Trait trait : item.product().traits()) {
+      boolean isAsked = need.must().contains(trait) || need.should().contains(trait);
+      many += SPECIAL.contains(trait) && !isAsked ? 1 : 0;
+    }
+    return many;
   }
 
   private static boolean isNear(Need need, Item item) {

@@ -21,6 +21,8 @@ final class ChairRecords {
    * @param faces by when they sit down
    * @param latestStart when one artist begins at the latest so that all are ready in time
    * @param leastArtists so many get everybody ready in time; null where six do not
+   * @param turnover the longest between two who sit after each other, as the kit and the house
+   *     rules make it; null where nobody follows anybody
    * @param setsAtOnce brush sets wanted at the same time
    */
   record ChairsView(
@@ -35,8 +37,12 @@ final class ChairRecords {
       int maxLatenessMinutes,
       boolean optimal,
       @Nullable Integer leastArtists,
+      @Nullable WorkedOutTurnover turnover,
       int setsAtOnce,
       Set<ChairFinding> findings) {}
+
+  /** From the face that is done to the one that comes. */
+  record WorkedOutTurnover(int minutes, UUID from, UUID to) {}
 
   record SittingArtist(String name, LocalTime from, LocalTime until) {}
 

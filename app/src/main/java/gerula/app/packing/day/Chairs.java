@@ -9,7 +9,9 @@ import gerula.app.ledger.ThingKind;
 import gerula.app.packing.day.ChairRecords.ChairsView;
 import gerula.app.packing.day.ChairRecords.SatFace;
 import gerula.app.platform.errors.Faults;
+import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
+import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.core.booking.Face;
 import gerula.core.packing.day.ChairDay;
@@ -17,6 +19,7 @@ import gerula.core.packing.day.ChairFace;
 import gerula.core.packing.day.ChairMinutes;
 import gerula.core.packing.day.ChairPlan.ChairSlot;
 import gerula.core.packing.day.ChairWishes;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Comparator;
@@ -36,8 +39,21 @@ class Chairs {
   private final BookingStore store;
   private final Workspaces workspaces;
   private final Ledger ledger;
+  private final Turnovers turnovers;
+  private final WorkspaceTime time;
+  private final Clock clock;
 
-  Chairs(Bookings bookings, BookingStore store, Workspaces workspaces, Ledger ledger) {
+  Chairs(
+      Bookings bookings,
+      BookingStore store,
+      Workspaces workspaces,
+      Ledger ledger,
+      Turnovers turnovers,
+      WorkspaceTime time,
+      Clock clock) {
+    this.turnovers = turnovers;
+    this.time = time;
+    this.clock = clock;
     this.bookings = bookings;
     this.store = store;
     this.workspaces = workspaces;
@@ -57,6 +73,34 @@ class Chairs {
       @Nullable ChairsDraft wishes) {
     return workspaces.read(
         who.workspace(), () -> view(bookings.existing(booking), day, order, wishes));
+  }
+
+  /**
+   * @param face null: all of that day
+   */
+  String arrivals(SignedIn who, UUID booking, @Nullable LocalDate day, @Nullable UUID face) {
+    return workspaces.read(
+        who.workspace(),
+        () -> {
+          StoredBooking stored = bookings.existing(booking);
+          ChairsView view = view(stored, day, null, null);
+          List<SatFace> faces =
+              view.faces().stream().filter(one -> face == null || one.face().equals(face)).toList();
+          if (faces.isEmpty()) {
+            throw face == null
+                ? Refused.notNow("no-face", "Nobody is there that day. Choose another day.")
+                : Refused.notThere("face", face);
+          }
+          return ArrivalsFile.of(
+              booking,
+              stored.booking().title(),
+              stored.location(),
+              view.day(),
+              faces,
+              face != null,
+              time.zone(),
+              clock.instant());
+        });
   }
 
   private ChairsView view(
@@ -108,6 +152,7 @@ class Chairs {
         planned.plan().maxLatenessMinutes(),
         planned.plan().isOptimal(),
         planned.leastArtists(),
+        turnovers.longest(stored.booking().id(), planned.plan().slots()).orElse(null),
         planned.setsAtOnce(),
         planned.findings());
   }

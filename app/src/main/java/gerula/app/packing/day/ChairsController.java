@@ -103,6 +103,25 @@ class ChairsController {
         .body(pdf);
   }
 
+  /**
+   * When faces arrive, for calendars.
+   *
+   * @param face only hers, to be sent to her: nobody else is named; null: all of the day
+   */
+  @GetMapping(path = "/api/bookings/{id}/chairs/arrivals.ics")
+  ResponseEntity<String> arrivals(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @RequestParam @Nullable LocalDate day,
+      @RequestParam @Nullable UUID face) {
+    String file =
+        heavy.inTurn(who, HeavyWork.Length.SHORT, () -> chairs.arrivals(who, id, day, face));
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_TYPE, "text/calendar;charset=UTF-8")
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"gerula-arrivals.ics\"")
+        .body(file);
+  }
+
   private static byte[] sheet(ChairsView view, PaperFormat format) {
     try (Paper paper = new Paper(format, "Chairs")) {
       paper.newPage();

@@ -6,16 +6,13 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Collections;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Objects;
 import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -85,10 +82,14 @@ public record Product(
    * Null when it suits any.
    */
   public @Nullable Double depthNear(double wanted) {
-    return Stream.concat(Stream.ofNullable(depth), shades.stream().map(ProductShade::depth))
-        .filter(Objects::nonNull)
-        .min(Comparator.comparingDouble(one -> Math.abs(one - wanted)))
-        .orElse(null);
+    Double nearest = depth;
+    for (ProductShade shade : shades) {
+      Double one = shade.depth();
+      if (one != null && (nearest == null || Math.abs(one - wanted) < Math.abs(nearest - wanted))) {
+        nearest = one;
+      }
+    }
+    return nearest;
   }
 
   /** Maker, name and shade, as far as they are known. */

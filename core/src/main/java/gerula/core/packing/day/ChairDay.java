@@ -67,7 +67,7 @@ public record ChairDay(
     int turnover = wishes.turnoverMinutes();
     ChairPlan plan =
         order == null
-            ? ChairPlan.of(artists, faces, turnover)
+            ? new LeadsInside(artists, faces, wishes).of(ChairPlan.of(artists, faces, turnover))
             : ChairPlan.inOrder(artists, faces, order, turnover);
     return new ChairDay(
         plan,
@@ -172,7 +172,7 @@ public record ChairDay(
     return findings;
   }
 
-  private static boolean isLead(ChairSlot slot, ChairWishes wishes) {
+  static boolean isLead(ChairSlot slot, ChairWishes wishes) {
     return wishes.of(UUID.fromString(slot.face())).isLead();
   }
 }

@@ -146,6 +146,27 @@ class ChairDayTest {
     assertThat(order(wishes, two, three, one)).containsExactly(ChairFinding.LEAD_LAST);
   }
 
+  /** Where that makes nobody later; one who has to be ready first sits first all the same. */
+  @Test
+  void aLeadIsSeatedBetweenTheOthers() {
+    Face one = face(1, Service.BASE);
+    Face two = face(2, Service.BASE);
+    Face three = face(3, Service.BASE);
+    ChairDay free = day(wishes("10:00", Map.of(one.id(), lead())), null, one, two, three);
+    assertThat(free.findings()).isEmpty();
+    assertThat(free.plan().slots().get(1).face()).isEqualTo(one.id().toString());
+    assertThat(free.plan().maxLatenessMinutes()).isZero();
+    assertThat(free.plan().isOptimal()).isTrue();
+    // 35 minutes and 10 between: the lead is ready at 9:15, half an hour before she must be, and
+    // the
+    // last at ten.
+    assertThat(free.plan().latestStart()).isEqualTo(7 * 60 + 55);
+    FaceWish first = new FaceWish(null, LocalTime.of(6, 40), null, null, true);
+    ChairDay early = day(wishes("10:00", Map.of(one.id(), first)), null, one, two, three);
+    assertThat(early.findings()).containsExactly(ChairFinding.LEAD_FIRST);
+    assertThat(early.plan().maxLatenessMinutes()).isZero();
+  }
+
   private static Set<ChairFinding> order(ChairWishes wishes, Face... faces) {
     List<String> order = Arrays.stream(faces).map(face -> face.id().toString()).toList();
     return day(wishes, order, faces).findings();
