@@ -54,6 +54,19 @@ export function useOfferLine(line: string, dateOrder: Schemas["ReadLine"]["dateO
   });
 }
 
+/** What to write to a shop of the plan; asked once somebody wants to write it. */
+export function useOrderInWords(shop: string, budget: number | null, isAsked: boolean) {
+  return useQuery({
+    queryKey: ["buying-plan", "order", shop, budget],
+    enabled: isAsked,
+    queryFn: () =>
+      ask<Schemas["OrderInWords"]>(
+        "GET",
+        `/api/buying/order?shop=${shop}${budget === null ? "" : `&budget=${budget}`}`,
+      ),
+  }).data;
+}
+
 /** What is to be bought, the most pressing first. */
 export function useBuying() {
   return useQuery({

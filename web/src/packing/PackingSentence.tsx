@@ -29,8 +29,8 @@ export function PackingSentence({ list, words }: { list: PackingList; words: Pac
   const conditions = booking.conditions.filter((one) => SEEN_IN_A_SENTENCE.has(one)).map(word);
   const unasked =
     list.unaskedMassG > 0 ? `, of which ${mass(list.unaskedMassG)} can stay at home` : "";
-  const bags = booking.bags.length
-    ? `, ${count(booking.bags.length, "bag")} with it ${mass(list.bagsMassG)}${unasked}`
+  const bags = list.bagsCarried
+    ? `, ${count(list.bagsCarried, "bag")} with it ${mass(list.bagsMassG)}${unasked}`
     : "";
   if (booking.stage === "back") {
     return <Sentence>{booking.title} is over and everything is back home.</Sentence>;

@@ -4,6 +4,7 @@ import type { Wanted } from "../api/restock";
 import { Swatch } from "../parts/Swatch";
 import { shortDate } from "../words/dates";
 import { fullName, shortName } from "../words/items";
+import { Arrived } from "./Arrived";
 
 type BuyingProps = { wanted: Wanted[]; today: string };
 
@@ -16,7 +17,6 @@ export function BuyingList({ wanted, today }: BuyingProps) {
       <h2 className="border-ink border-b pb-1 font-semibold">To buy</h2>
       <ul>
         {wanted.map((one) => {
-          const isLate = one.orderBy !== null && one.orderBy < today;
           return (
             <li
               key={one.id}
@@ -27,28 +27,25 @@ export function BuyingList({ wanted, today }: BuyingProps) {
                 {one.packs > 1 && `${one.packs} × `}
                 {fullName(one.like)}
               </Link>
-              <span className={isLate ? "text-stop" : "text-soft"}>
-                {one.orderBy ? `order by ${shortDate(one.orderBy, today)}` : "no date set"}
-                {one.neededOn && `, needed ${shortDate(one.neededOn, today)}`}
-              </span>
+              <When one={one} today={today} />
               {one.why && <span className="text-soft">{one.why}</span>}
               <span className="ml-auto flex">
-                <button
-                  type="button"
-                  className="min-h-9 px-2 underline max-hand:min-h-11"
-                  aria-label={`${shortName(one.like)} has arrived`}
-                  onClick={() =>
-                    void perform({
-                      path: `/api/buying/${one.id}/got`,
-                      body: {
-                        newItems: Array.from({ length: one.packs }, () => crypto.randomUUID()),
-                      },
-                      done: `${shortName(one.like)} is in the kit, sealed.`,
-                    }).catch(() => {})
-                  }
-                >
-                  arrived
-                </button>
+                <Arrived one={one} />
+                {one.ordered && (
+                  <button
+                    type="button"
+                    className="min-h-9 px-2 underline max-hand:min-h-11"
+                    aria-label={`Call off the order of ${shortName(one.like)}`}
+                    onClick={() =>
+                      void perform({
+                        path: `/api/buying/${one.id}/call-off`,
+                        done: `${shortName(one.like)} is wanted as before.`,
+                      }).catch(() => {})
+                    }
+                  >
+                    call off
+                  </button>
+                )}
                 <button
                   type="button"
                   className="min-h-9 px-2 underline max-hand:min-h-11"
@@ -68,5 +65,22 @@ export function BuyingList({ wanted, today }: BuyingProps) {
         })}
       </ul>
     </section>
+  );
+}
+
+/** By when it is to be ordered, or is to be there. */
+function When({ one, today }: { one: Wanted; today: string }) {
+  const { ordered, orderBy, neededOn } = one;
+  const isLate = ordered ? ordered.late : orderBy !== null && orderBy < today;
+  const told = ordered
+    ? `ordered ${shortDate(ordered.on, today)}${ordered.shop ? ` from ${ordered.shop}` : ""}, ${ordered.late ? "late: was to be" : ""} there by ${shortDate(ordered.thereBy, today)}`
+    : orderBy
+      ? `order by ${shortDate(orderBy, today)}`
+      : "no date set";
+  return (
+    <span className={isLate ? "text-stop" : "text-soft"}>
+      {told}
+      {neededOn && `, needed ${shortDate(neededOn, today)}`}
+    </span>
   );
 }

@@ -9,6 +9,7 @@ import { BuyingList } from "./BuyingList";
 import type { Shown } from "./lane";
 import { ShortHead } from "./ShortHead";
 import { ShortRow } from "./ShortRow";
+import { useArrivalScans } from "./useArrivalScans";
 import { WhereToBuy } from "./WhereToBuy";
 
 const SOON_DAYS = 7;
@@ -36,6 +37,7 @@ export function RestockView() {
   const again = search.get("again");
   const found = useRunningShort(again).data;
   const wanted = useBuying().data ?? [];
+  useArrivalScans(wanted);
   const bookings = (useBookings().data ?? []).filter(
     (booking) => booking.stage !== "back" && booking.lastDay >= today,
   );

@@ -6,6 +6,7 @@ import { capital, count } from "../words/codes";
 import { shortDate } from "../words/dates";
 import { fullName } from "../words/items";
 import { decimal, money } from "../words/quantities";
+import { Ordering } from "./Ordering";
 
 type WhereProps = { wanted: Wanted[]; today: string };
 
@@ -44,6 +45,7 @@ export function WhereToBuy({ wanted, today }: WhereProps) {
             key={parcel.shop}
             parcel={parcel}
             plan={plan}
+            budget={budget !== null && budget >= 0 ? budget : null}
             shop={shops.find((one) => one.id === parcel.shop)}
             wanted={wanted}
             today={today}
@@ -95,12 +97,13 @@ function PlanWords({ plan, shops }: { plan: BuyingPlan; shops: Shop[] }) {
 type ParcelProps = {
   parcel: BuyingPlan["parcels"][number];
   plan: BuyingPlan;
+  budget: number | null;
   shop: Shop | undefined;
   wanted: Wanted[];
   today: string;
 };
 
-function Parcel({ parcel, plan, shop, wanted, today }: ParcelProps) {
+function Parcel({ parcel, plan, budget, shop, wanted, today }: ParcelProps) {
   if (!shop) return null;
   const { currency } = plan;
   return (
@@ -140,6 +143,7 @@ function Parcel({ parcel, plan, shop, wanted, today }: ParcelProps) {
           This shop sends nothing below {money(shop.shop.leastOrder ?? 0, currency)}.
         </p>
       )}
+      <Ordering parcel={parcel} shop={shop} budget={budget} />
     </section>
   );
 }

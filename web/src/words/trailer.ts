@@ -18,8 +18,7 @@ type TrailerDay = Schemas["TrailerDay"];
 export function dayTold(day: TrailerDay, today: string): string {
   const told = [
     day.bring.length > 0 && `bring ${day.bring.length}`,
-    day.stays.length > 0 &&
-      `${count(day.stays.length, "item")} stay${day.stays.length === 1 ? "s" : ""}`,
+    day.staying > 0 && `${count(day.staying, "item")} stay${day.staying === 1 ? "s" : ""}`,
     day.goesHome.length > 0 && `${day.goesHome.length} home`,
   ].filter(Boolean);
   return `${nearDate(day.day, today)}: ${told.join(", ") || "nothing to carry"}`;

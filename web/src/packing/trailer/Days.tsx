@@ -9,7 +9,7 @@ type DaysProps = { days: TrailerDay[]; chosen: string | null; onChoose: (day: st
 export function Days({ days, chosen, onChoose }: DaysProps) {
   const today = useToday();
   if (days.length < 2) return null;
-  const most = Math.max(1, ...days.map((day) => day.stays.length + day.goesHome.length));
+  const most = Math.max(1, ...days.map((day) => day.staying + day.goesHome.length));
   return (
     <fieldset className="flex min-w-0 overflow-x-auto border-ink border-b">
       <legend className="sr-only">Days</legend>
@@ -32,13 +32,13 @@ export function Days({ days, chosen, onChoose }: DaysProps) {
             </span>
           </span>
           <span className="relative block h-14">
-            {day.stays.length > 0 && (
+            {day.staying > 0 && (
               <span
-                style={{ height: `${(day.stays.length / most) * 100}%` }}
+                style={{ height: `${(day.staying / most) * 100}%` }}
                 className="absolute inset-x-0 bottom-0 border-ink border-t-2 bg-lit"
               />
             )}
-            <b className="absolute bottom-0.5 left-1">{day.stays.length || ""}</b>
+            <b className="absolute bottom-0.5 left-1">{day.staying || ""}</b>
           </span>
         </button>
       ))}

@@ -46,8 +46,7 @@ function Inside({ booking, title, trailer }: { booking: string; title: string; t
             <Counted to="#bring" state={day.bring.length > 0 ? "soon" : undefined}>
               {day.bring.length === 0 ? "nothing to bring" : `bring ${day.bring.length}`}
             </Counted>
-            , {count(day.stays.length, "item")} {day.stays.length === 1 ? "stays" : "stay"} for the
-            night,{" "}
+            , {count(day.staying, "item")} {day.staying === 1 ? "stays" : "stay"} for the night,{" "}
             <Counted to="#home">
               {day.goesHome.length === 0 ? "nothing goes home" : `${day.goesHome.length} home`}
             </Counted>

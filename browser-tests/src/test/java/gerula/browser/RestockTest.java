@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -78,6 +79,37 @@ class RestockTest extends WithTheDemo {
     assertThat(where).containsText("Causeway Corner");
     where.getByLabel("Budget").fill("2,50");
     assertThat(where).containsText("is left out");
+  }
+
+  /** Ordered from the plan, told to the shop in words, in part there with its batch, undone. */
+  @Test
+  void whatIsOrderedArrivesInParts() {
+    artist.goTo("/restock");
+    row("Tissues").getByText(Pattern.compile("^put .* on the list$")).click();
+    Locator parcel = shop("Brackwater Supplies");
+    assertThat(parcel).containsText("Tissues");
+    parcel.getByText("Order in words").click();
+    assertThat(artist.page.getByLabel("Order for Brackwater Supplies"))
+        .hasValue(Pattern.compile("^2 x Marrowby Tissues.*shipping 4.90.*", Pattern.DOTALL));
+    parcel.getByText("I ordered this").click();
+    Locator entry =
+        artist
+            .page
+            .getByLabel("To buy", EXACT)
+            .getByRole(AriaRole.LISTITEM)
+            .filter(new Locator.FilterOptions().setHasText("Tissues"));
+    assertThat(entry).containsText("from Brackwater Supplies, there by Thu 17 Apr");
+    assertThat(parcel).hasCount(0);
+    entry.getByText("in part…").click();
+    artist.page.getByLabel("Packs").fill("1");
+    artist.page.getByLabel("Batch", EXACT).fill("L 42");
+    artist.page.getByLabel("Price a pack").fill("2,90");
+    artist.press("Into the kit; one pack to come").click();
+    assertThat(entry).not().containsText("2 ×");
+    artist.press("Undo").click();
+    assertThat(entry).containsText("2 ×");
+    entry.getByText("call off").click();
+    assertThat(parcel).containsText("Tissues");
   }
 
   @Test

@@ -144,6 +144,13 @@ final class ArchiveCheck implements ArchiveReader.Reader {
       case Archived.Wanted one -> {
         once(ArchivePart.WANTED, one.id(), path);
         among(one.product(), ArchivePart.PRODUCTS, path + "product");
+        faults.unless(
+            one.orderedOn() == null
+                ? one.thereBy() == null && one.orderedFrom() == null
+                : one.thereBy() != null,
+            path + "thereBy",
+            "rule",
+            "What is ordered says since when and by when.");
       }
       case Archived.OfShop one -> {
         once(ArchivePart.SHOPS, one.id(), path);

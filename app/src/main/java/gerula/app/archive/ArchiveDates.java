@@ -115,7 +115,10 @@ final class ArchiveDates {
         moved(one.neededOn()),
         one.why(),
         one.notedOn().plusDays(days),
-        moved(one.gotOn()));
+        moved(one.gotOn()),
+        moved(one.orderedOn()),
+        one.orderedFrom(),
+        moved(one.thereBy()));
   }
 
   private Archived.OfShop moved(Archived.OfShop one) {

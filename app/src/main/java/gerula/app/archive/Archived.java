@@ -219,7 +219,10 @@ sealed interface Archived {
       @Nullable LocalDate neededOn,
       @NotNull @Size(max = 200) String why,
       @NotNull LocalDate notedOn,
-      @Nullable LocalDate gotOn)
+      @Nullable LocalDate gotOn,
+      @Nullable LocalDate orderedOn,
+      @Nullable UUID orderedFrom,
+      @Nullable LocalDate thereBy)
       implements Archived {}
 
   /** Where one buys. */

@@ -169,19 +169,23 @@ class BenchArchive {
   }
 
   List<Archived.Wanted> wanted() {
-    return wanted.all().stream()
-        .map(
-            one ->
-                new Archived.Wanted(
-                    one.id(),
-                    one.version(),
-                    one.product(),
-                    one.packs(),
-                    one.neededOn(),
-                    one.why(),
-                    one.notedOn(),
-                    one.gotOn()))
-        .toList();
+    return wanted.all().stream().map(BenchArchive::archived).toList();
+  }
+
+  private static Archived.Wanted archived(StoredWanted one) {
+    WantedStore.Ordered ordered = one.ordered();
+    return new Archived.Wanted(
+        one.id(),
+        one.version(),
+        one.product(),
+        one.packs(),
+        one.neededOn(),
+        one.why(),
+        one.notedOn(),
+        one.gotOn(),
+        ordered == null ? null : ordered.on(),
+        ordered == null ? null : ordered.shop(),
+        ordered == null ? null : ordered.thereBy());
   }
 
   List<Archived.OfShop> shops() {
@@ -301,6 +305,9 @@ class BenchArchive {
         one.why(),
         one.notedOn(),
         one.gotOn(),
+        one.orderedOn() == null
+            ? null
+            : new WantedStore.Ordered(one.orderedOn(), one.orderedFrom(), one.thereBy()),
         one.version());
   }
 }

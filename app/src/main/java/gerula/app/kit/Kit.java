@@ -34,6 +34,8 @@ import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.Product;
 import gerula.core.kit.product.ProductClass;
+import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumSet;
@@ -183,23 +185,30 @@ public class Kit {
   }
 
   /** Another one like it, sealed and full, as part of an act. */
-  public void addSealed(Act act, UUID id, StoredItem like) {
+  public void addSealed(
+      Act act,
+      UUID id,
+      StoredItem like,
+      String batch,
+      @Nullable LocalDate printedExpiry,
+      @Nullable BigDecimal price,
+      @Nullable String currency) {
     Item item = like.item();
     ItemDraft draft =
         ItemDraftBuilder.stagedBuilder()
             .madeOn(null)
             .boughtOn(time.today())
             .openedOn(null)
-            .printedExpiry(null)
+            .printedExpiry(printedExpiry)
             .left(item.product().content().amount())
             .home(item.home())
             .now(item.home())
-            .cleanliness(Cleanliness.CLEAN)
+            .cleanliness(Cleanliness.USED)
             .personal(false)
             .note("")
-            .batch("")
-            .price(null)
-            .currency(null)
+            .batch(batch)
+            .price(price)
+            .currency(currency)
             .onlyFor(null)
             .favourite(like.details().favourite())
             .rare(like.details().rare())

@@ -3,6 +3,7 @@ package gerula.app.packing;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.opencase.OpenCase;
 import gerula.core.kit.opencase.Tray;
+import gerula.core.packing.ListTrailer;
 import gerula.core.packing.PackingLine;
 import gerula.core.packing.TakenReason;
 import java.util.HashMap;
@@ -25,7 +26,7 @@ final class BagsOpen {
         facts.kit().items().stream()
             .map(item -> goesTo.get(item.id()) == null ? item : item.movedTo(goesTo.get(item.id())))
             .toList();
-    return facts.booking().bags().stream()
+    return ListTrailer.carried(facts.booking().bags(), facts.places()).stream()
         .flatMap(bag -> facts.places().find(bag).stream())
         .map(bag -> OpenCase.layOut(bag, facts.places(), packed))
         .toList();

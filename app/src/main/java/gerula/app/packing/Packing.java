@@ -207,6 +207,7 @@ public class Packing {
                     .filter(line -> facts.packed().contains(line.item().id()))
                     .map(PackingLine::mass))
             .grams(),
+        list.bags().size(),
         carried(list, BagMass::mass),
         carried(list, BagMass::unasked),
         mentioned(facts, list, lines, now));

@@ -129,6 +129,7 @@ final class PackingRecords {
    * @param recipes what each face's base is made of, or the nearest the kit comes to it
    * @param massG all packs on the list, without the bags
    * @param packedMassG those ticked off
+   * @param bagsCarried how many of the chosen bags are carried: a trailer is not
    * @param bagsMassG the chosen bags with everything in them
    * @param unaskedMassG of this what lies in them and could stay at home
    * @param mentioned items named by a finding that stand on no line
@@ -143,6 +144,7 @@ final class PackingRecords {
       int packedCount,
       long massG,
       long packedMassG,
+      int bagsCarried,
       long bagsMassG,
       long unaskedMassG,
       List<DrawnItem> mentioned) {}

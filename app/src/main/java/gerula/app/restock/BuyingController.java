@@ -1,13 +1,18 @@
 package gerula.app.restock;
 
+import gerula.app.platform.errors.Faults;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.restock.BuyingList.WantedView;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -50,13 +55,52 @@ class BuyingController {
   record NoLongerWanted(@NotNull UUID actId) {}
 
   /**
-   * @param newItems ids of the packs that were bought, made by the client
+   * @param newItems ids of the packs that came, made by the client
+   * @param restToCome whether the rest is still to come; else it is done with
    */
   record GotIt(
       @NotNull UUID actId,
       @NotEmpty(message = "Say how many came.")
           @Size(max = 200, message = "At most 200 packs come at once.")
-          List<@NotNull UUID> newItems) {}
+          List<@NotNull UUID> newItems,
+      @Nullable @Size(max = 40, message = "A batch has at most 40 characters.") String batch,
+      @Nullable LocalDate printedExpiry,
+      @Nullable
+          @DecimalMin(value = "0", message = "A price is not negative.")
+          @DecimalMax(value = "1000000", message = "A price is at most 1,000,000.")
+          BigDecimal price,
+      @Nullable @Pattern(regexp = "[A-Z]{3}", message = "A currency has three letters, like EUR.")
+          String currency,
+      @Nullable Boolean restToCome) {
+
+    BuyingList.Came toCame() {
+      new Faults()
+          .unless(
+              (price == null) == (currency == null),
+              "currency",
+              "rule",
+              "A price has a currency, like EUR.")
+          .refuseIfAny();
+      return new BuyingList.Came(
+          batch == null ? "" : batch.strip(),
+          printedExpiry,
+          price,
+          currency,
+          Boolean.TRUE.equals(restToCome));
+    }
+  }
+
+  /**
+   * @param shop null: from somebody who is not kept as a shop
+   * @param thereBy null: as long as the shop usually takes, or the house's time
+   */
+  record OrderThem(
+      @NotNull UUID actId,
+      @NotEmpty(message = "Say what is ordered.") @Size(max = 500) List<@NotNull UUID> entries,
+      @Nullable UUID shop,
+      @Nullable LocalDate thereBy) {}
+
+  record CallOff(@NotNull UUID actId) {}
 
   @GetMapping("/api/buying")
   List<WantedView> all(@AuthenticationPrincipal SignedIn who) {
@@ -88,6 +132,21 @@ class BuyingController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody GotIt asked) {
-    list.got(who, asked.actId(), id, asked.newItems());
+    list.got(who, asked.actId(), id, asked.newItems(), asked.toCame());
+  }
+
+  @PostMapping("/api/buying/ordered")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void order(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody OrderThem asked) {
+    list.order(who, asked.actId(), asked.entries(), asked.shop(), asked.thereBy());
+  }
+
+  @PostMapping("/api/buying/{id}/call-off")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void callOff(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody CallOff asked) {
+    list.callOff(who, asked.actId(), id);
   }
 }

@@ -20,12 +20,14 @@ import gerula.core.kit.item.Vessel;
 import gerula.core.restock.OrderBy;
 import gerula.core.restock.shop.Shop;
 import gerula.core.rule.HouseRules;
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -39,6 +41,7 @@ public class BuyingList {
   private final Views views;
   private final HouseStore house;
   private final Sellers sellers;
+  private final ShopStore shops;
   private final Ledger ledger;
   private final Workspaces workspaces;
   private final WorkspaceTime time;
@@ -50,6 +53,7 @@ public class BuyingList {
       Views views,
       HouseStore house,
       Sellers sellers,
+      ShopStore shops,
       Ledger ledger,
       Workspaces workspaces,
       WorkspaceTime time) {
@@ -59,6 +63,7 @@ public class BuyingList {
     this.views = views;
     this.house = house;
     this.sellers = sellers;
+    this.shops = shops;
     this.ledger = ledger;
     this.workspaces = workspaces;
     this.time = time;
@@ -68,7 +73,8 @@ public class BuyingList {
    * Something to buy.
    *
    * @param like a thing of the product, as the kit has or had it
-   * @param orderBy the last day to order it, null when any day will do
+   * @param orderBy the last day to order it, null when any day will do or it is ordered
+   * @param ordered how it is ordered, null as long as it is not
    */
   public record WantedView(
       UUID id,
@@ -77,7 +83,22 @@ public class BuyingList {
       int packs,
       @Nullable LocalDate neededOn,
       @Nullable LocalDate orderBy,
+      @Nullable OrderedView ordered,
       String why) {}
+
+  /**
+   * @param shop the name of the shop, null where none is known
+   * @param late whether it should have been there before today
+   */
+  public record OrderedView(LocalDate on, @Nullable String shop, LocalDate thereBy, boolean late) {}
+
+  /** What is said of packs that came: it holds for all of them. */
+  record Came(
+      String batch,
+      @Nullable LocalDate printedExpiry,
+      @Nullable BigDecimal price,
+      @Nullable String currency,
+      boolean restToCome) {}
 
   List<WantedView> all(SignedIn who) {
     return workspaces.read(who.workspace(), this::open);
@@ -88,27 +109,48 @@ public class BuyingList {
     HouseRules rules = house.current();
     KitViews now = views.now();
     Map<UUID, List<Shop>> offered = sellers.on(time.today());
+    Map<UUID, String> names =
+        shops.shops().stream()
+            .collect(Collectors.toMap(one -> one.shop().id(), one -> one.shop().name()));
     return store.open().stream()
         .flatMap(
-            one -> like(one.product()).map(item -> view(one, item, now, offered, rules)).stream())
+            one ->
+                like(one.product())
+                    .map(item -> view(one, item, now, orderBy(one, offered, rules), names))
+                    .stream())
         .toList();
   }
 
-  private static WantedView view(
+  private WantedView view(
       StoredWanted one,
       StoredItem item,
       KitViews now,
-      Map<UUID, List<Shop>> offered,
-      HouseRules rules) {
-    List<Shop> shops = offered.getOrDefault(one.product(), List.of());
+      @Nullable LocalDate orderBy,
+      Map<UUID, String> shopNames) {
+    WantedStore.Ordered how = one.ordered();
     return new WantedView(
         one.id(),
         one.version(),
         now.of(item),
         one.packs(),
         one.neededOn(),
-        one.neededOn() == null ? null : OrderBy.day(one.neededOn(), shops, rules.deliveryDays()),
+        how == null ? orderBy : null,
+        how == null
+            ? null
+            : new OrderedView(
+                how.on(),
+                how.shop() == null ? null : shopNames.get(how.shop()),
+                how.thereBy(),
+                how.thereBy().isBefore(time.today())),
         one.why());
+  }
+
+  private static @Nullable LocalDate orderBy(
+      StoredWanted one, Map<UUID, List<Shop>> offered, HouseRules rules) {
+    return one.neededOn() == null
+        ? null
+        : OrderBy.day(
+            one.neededOn(), offered.getOrDefault(one.product(), List.of()), rules.deliveryDays());
   }
 
   /** A thing of the product, one that is still there before one that is gone. */
@@ -146,6 +188,7 @@ public class BuyingList {
                   wish.why().strip(),
                   time.today(),
                   null,
+                  null,
                   0));
         });
   }
@@ -162,28 +205,114 @@ public class BuyingList {
   }
 
   /**
-   * It was bought: so many sealed packs come into the kit, at home where the product is.
+   * They are ordered from now on.
+   *
+   * @param shop null: from somebody who is not kept as a shop
+   * @param thereBy null: as long as the shop usually takes, or the house's time
+   */
+  void order(
+      SignedIn who,
+      UUID actId,
+      List<UUID> entries,
+      @Nullable UUID shop,
+      @Nullable LocalDate thereBy) {
+    ledger.perform(
+        who,
+        actId,
+        "ordered",
+        Map.of("entries", entries.size()),
+        act -> {
+          LocalDate today = time.today();
+          Optional<Shop> from = Optional.ofNullable(shop).map(this::existingShop);
+          LocalDate usually =
+              from.map(one -> one.arrivesOn(today))
+                  .orElseGet(() -> today.plusDays(house.current().deliveryDays()));
+          new Faults()
+              .unless(
+                  thereBy == null || !thereBy.isBefore(today),
+                  "thereBy",
+                  "out-of-range",
+                  "What is ordered today is not there before today.")
+              .refuseIfAny();
+          LocalDate there = thereBy == null ? usually : thereBy;
+          for (UUID id : entries.stream().distinct().sorted().toList()) {
+            StoredWanted wanted = notGot(id);
+            if (wanted.ordered() != null) {
+              throw Refused.notNow(
+                  "ordered-already", "This is ordered already. Nothing was changed.");
+            }
+            save(act, wanted.ordered(new WantedStore.Ordered(today, shop, there)));
+          }
+        });
+  }
+
+  private Shop existingShop(UUID id) {
+    return shops.shops().stream()
+        .map(ShopStore.StoredShop::shop)
+        .filter(one -> one.id().equals(id))
+        .findFirst()
+        .orElseThrow(() -> Refused.notThere("shop", id));
+  }
+
+  /** It does not come: it is wanted as before. */
+  void callOff(SignedIn who, UUID actId, UUID id) {
+    ledger.perform(
+        who,
+        actId,
+        "order-called-off",
+        act -> {
+          StoredWanted wanted = notGot(id);
+          if (wanted.ordered() == null) {
+            throw Refused.notNow("not-ordered", "This is not ordered. Nothing was changed.");
+          }
+          save(act, wanted.ordered(null));
+        });
+  }
+
+  /**
+   * So many sealed packs come into the kit, at home where the product is; they count as used until
+   * they are wiped.
    *
    * @param newItems ids of the packs, made by the caller
    */
-  void got(SignedIn who, UUID actId, UUID id, List<UUID> newItems) {
+  void got(SignedIn who, UUID actId, UUID id, List<UUID> newItems, Came came) {
     ledger.perform(
         who,
         actId,
         "bought",
         Map.of("packs", newItems.size()),
         act -> {
-          StoredWanted wanted = existing(id);
-          if (wanted.gotOn() != null) {
-            throw Refused.notNow(
-                "got-already", "This has been bought already. Nothing was changed.");
-          }
+          StoredWanted wanted = notGot(id);
+          new Faults()
+              .unless(
+                  !came.restToCome() || newItems.size() < wanted.packs(),
+                  "restToCome",
+                  "rule",
+                  "Nothing is left to come: as many came as were wanted.")
+              .refuseIfAny();
           StoredItem like =
               like(wanted.product())
                   .orElseThrow(() -> Refused.notThere("product", wanted.product()));
-          newItems.forEach(item -> things.addSealed(act, item, like));
-          save(act, wanted.got(time.today()));
+          newItems.forEach(
+              item ->
+                  things.addSealed(
+                      act,
+                      item,
+                      like,
+                      came.batch(),
+                      came.printedExpiry(),
+                      came.price(),
+                      came.currency()));
+          save(act, came.restToCome() ? wanted.gotPart(newItems.size()) : wanted.got(time.today()));
         });
+  }
+
+  private StoredWanted notGot(UUID id) {
+    StoredWanted wanted = existing(id);
+    if (wanted.gotOn() != null) {
+      throw Refused.notNow("got-already", "This has been bought already. Nothing was changed.");
+    }
+    return wanted;
   }
 
   private StoredWanted existing(UUID id) {

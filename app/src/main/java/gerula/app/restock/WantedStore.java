@@ -27,6 +27,7 @@ public class WantedStore {
    *
    * @param neededOn the day it has to be there, null when any day will do
    * @param gotOn the day it was bought, null as long as it is wanted
+   * @param ordered how it is ordered, null as long as it is not
    */
   public record StoredWanted(
       @NotNull UUID id,
@@ -36,10 +37,37 @@ public class WantedStore {
       @NotNull String why,
       @NotNull LocalDate notedOn,
       @Nullable LocalDate gotOn,
+      @Nullable Ordered ordered,
       int version) {
 
     StoredWanted got(LocalDate on) {
-      return new StoredWanted(id, product, packs, neededOn, why, notedOn, on, version + 1);
+      return new StoredWanted(id, product, packs, neededOn, why, notedOn, on, ordered, version + 1);
+    }
+
+    /** So many came, and the rest is still to come. */
+    StoredWanted gotPart(int came) {
+      return new StoredWanted(
+          id, product, packs - came, neededOn, why, notedOn, gotOn, ordered, version + 1);
+    }
+
+    /**
+     * @param how null: it is not ordered any more
+     */
+    StoredWanted ordered(@Nullable Ordered how) {
+      return new StoredWanted(id, product, packs, neededOn, why, notedOn, gotOn, how, version + 1);
+    }
+  }
+
+  /**
+   * @param shop null: from somebody who is not kept as a shop
+   * @param thereBy the day it is to be there
+   */
+  public record Ordered(@NotNull LocalDate on, @Nullable UUID shop, @NotNull LocalDate thereBy) {
+
+    private static @Nullable Ordered of(WantedRecord row) {
+      return row.getOrderedOn() == null
+          ? null
+          : new Ordered(row.getOrderedOn(), row.getOrderedFrom(), row.getThereBy());
     }
   }
 
@@ -72,6 +100,7 @@ public class WantedStore {
         row.getWhy(),
         row.getNotedOn(),
         row.getGotOn(),
+        Ordered.of(row),
         row.getVersion());
   }
 
@@ -81,6 +110,7 @@ public class WantedStore {
 
   /** Keeps it as it stands. */
   public void save(StoredWanted one) {
+    Ordered ordered = one.ordered();
     sql.insertInto(WANTED)
         .set(WANTED.ID, one.id())
         .set(WANTED.PRODUCT_ID, one.product())
@@ -89,6 +119,9 @@ public class WantedStore {
         .set(WANTED.WHY, one.why())
         .set(WANTED.NOTED_ON, one.notedOn())
         .set(WANTED.GOT_ON, one.gotOn())
+        .set(WANTED.ORDERED_ON, ordered == null ? null : ordered.on())
+        .set(WANTED.ORDERED_FROM, ordered == null ? null : ordered.shop())
+        .set(WANTED.THERE_BY, ordered == null ? null : ordered.thereBy())
         .set(WANTED.VERSION, one.version())
         .onConflict(WANTED.WORKSPACE_ID, WANTED.ID)
         .doUpdate()

@@ -1,5 +1,6 @@
 package gerula.app.restock;
 
+import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
@@ -93,12 +94,56 @@ class WhereToBuy {
     return workspaces.read(
         who.workspace(),
         () -> {
-          List<PlannedNeed> needs = list.open().stream().map(one -> need(one, stocks)).toList();
+          List<PlannedNeed> needs =
+              list.open().stream()
+                  .filter(one -> one.ordered() == null)
+                  .map(one -> need(one, stocks))
+                  .toList();
           List<Shop> shops = store.shops().stream().map(StoredShop::shop).toList();
           String currency = currency(shops);
           List<ShopOffer> offers = store.open(needs.stream().map(PlannedNeed::product).toList());
           BuyingPlan plan = BuyingPlan.of(needs, shops, offers, currency, time.today(), budget);
           return view(plan, offers, currency);
+        });
+  }
+
+  /** What to write to one of the shops of the plan. */
+  OrderText orderText(SignedIn who, UUID shop, @Nullable BigDecimal budget) {
+    BuyingPlanView plan = of(who, budget);
+    PlannedParcelView parcel =
+        plan.parcels().stream()
+            .filter(one -> one.shop().equals(shop))
+            .findFirst()
+            .orElseThrow(
+                () ->
+                    Refused.notNow(
+                        "nothing-there",
+                        "The plan buys nothing from this shop. Look at the buying list."));
+    return workspaces.read(
+        who.workspace(),
+        () -> {
+          Map<UUID, WantedView> wanted =
+              list.open().stream().collect(Collectors.toMap(WantedView::id, one -> one));
+          String name =
+              store.shops().stream()
+                  .map(StoredShop::shop)
+                  .filter(one -> one.id().equals(shop))
+                  .map(Shop::name)
+                  .findFirst()
+                  .orElse("");
+          return new OrderText(
+              name,
+              time.today(),
+              parcel.buys().stream()
+                  .filter(buy -> wanted.containsKey(buy.wanted()))
+                  .map(
+                      buy ->
+                          new OrderText.OrderLine(
+                              buy.packs(), wanted.get(buy.wanted()).like().product(), buy.cost()))
+                  .toList(),
+              parcel.goods(),
+              parcel.shipping(),
+              plan.currency());
         });
   }
 

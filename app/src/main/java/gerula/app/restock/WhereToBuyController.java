@@ -1,10 +1,15 @@
 package gerula.app.restock;
 
+import gerula.app.platform.paper.PaperFormat;
 import gerula.app.platform.workspace.SignedIn;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import java.math.BigDecimal;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -31,5 +36,53 @@ class WhereToBuyController {
           @DecimalMax(value = "1000000", message = "A budget is at most 1,000,000.")
           @Nullable BigDecimal budget) {
     return where.of(who, budget);
+  }
+
+  /**
+   * In words, for an e-mail.
+   *
+   * @param subject one line
+   * @param body plain text
+   */
+  record OrderInWords(String subject, String body) {}
+
+  @GetMapping("/api/buying/order")
+  OrderInWords order(
+      @AuthenticationPrincipal SignedIn who,
+      @RequestParam UUID shop,
+      @RequestParam(required = false)
+          @DecimalMin(value = "0", message = "A budget is 0 or more.")
+          @DecimalMax(value = "1000000", message = "A budget is at most 1,000,000.")
+          @Nullable BigDecimal budget) {
+    OrderText text = where.orderText(who, shop, budget);
+    return new OrderInWords(text.subject(), text.body());
+  }
+
+  @GetMapping(path = "/api/buying/order.csv")
+  ResponseEntity<String> orderTable(
+      @AuthenticationPrincipal SignedIn who,
+      @RequestParam UUID shop,
+      @RequestParam(required = false)
+          @DecimalMin(value = "0", message = "A budget is 0 or more.")
+          @DecimalMax(value = "1000000", message = "A budget is at most 1,000,000.")
+          @Nullable BigDecimal budget) {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_TYPE, "text/csv;charset=UTF-8")
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"gerula-order.csv\"")
+        .body(where.orderText(who, shop, budget).csv());
+  }
+
+  @GetMapping(path = "/api/buying/order.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> orderOnPaper(
+      @AuthenticationPrincipal SignedIn who,
+      @RequestParam UUID shop,
+      @RequestParam(required = false)
+          @DecimalMin(value = "0", message = "A budget is 0 or more.")
+          @DecimalMax(value = "1000000", message = "A budget is at most 1,000,000.")
+          @Nullable BigDecimal budget,
+      @RequestParam(defaultValue = "a4") PaperFormat paper) {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"gerula-order.pdf\"")
+        .body(where.orderText(who, shop, budget).pdf(paper));
   }
 }

@@ -7,8 +7,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gerula.app.Client;
 import gerula.app.Kits;
 import gerula.app.Running;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -73,6 +77,44 @@ class ShopsTest {
     client.post("/api/offers/" + id + "/end", act()).expect(204);
     assertThat(shops().at("/offers/0/counts").asBoolean()).isFalse();
     client.post("/api/offers/" + id + "/end", act()).expect(409);
+  }
+
+  /** In words, as a table and on paper; what is ordered then comes from that shop. */
+  @Test
+  void anOrderIsWrittenAndKept() throws IOException {
+    String shop = Kits.addOffer(client, "Harbour goods", base, 6.9);
+    String order = "/api/buying/order?shop=" + shop;
+    client.get(order).expect(409);
+    want(2);
+    JsonNode words = client.get(order).expect(200).body();
+    assertThat(words.path("subject").asString()).isEqualTo("Order of 14 April 2031");
+    assertThat(words.path("body").asString())
+        .startsWith("2 x Quillon Thing one, 30 ")
+        .contains(": 13.80 EUR")
+        .contains("in all ");
+    String table = text("/api/buying/order.csv?shop=" + shop);
+    assertThat(table.lines()).first().isEqualTo("packs,maker,name,shade,size,unit,cost,currency");
+    assertThat(table).contains("2,Quillon,Thing,one,30,").contains(",13.80,EUR");
+    byte[] paper = client.bytes("GET", "/api/buying/order.pdf?shop=" + shop, null);
+    try (PDDocument document = Loader.loadPDF(paper)) {
+      assertThat(new PDFTextStripper().getText(document))
+          .contains("Order of 14 April 2031, Harbour goods")
+          .contains("2 x Quillon Thing one");
+    }
+    ObjectNode ordered = act().put("shop", shop);
+    ordered.putArray("entries").add(client.get("/api/buying").body().at("/0/id").asString());
+    client.post("/api/buying/ordered", ordered).expect(204);
+    JsonNode entry = client.get("/api/buying").body().path(0);
+    assertThat(entry.at("/ordered/shop").asString()).isEqualTo("Harbour goods");
+    // A Monday, and three working days.
+    assertThat(entry.at("/ordered/thereBy").asString()).isEqualTo("2031-04-17");
+    client.get(order).expect(409);
+    client.post("/api/shops/" + shop + "/remove", act()).expect(204);
+    assertThat(client.get("/api/buying").body().at("/0/ordered/shop").isNull()).isTrue();
+  }
+
+  private String text(String path) {
+    return new String(client.bytes("GET", path, null), StandardCharsets.UTF_8);
   }
 
   @Test

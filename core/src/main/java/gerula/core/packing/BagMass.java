@@ -28,7 +28,7 @@ public record BagMass(UUID bag, Mass mass, Mass unasked, boolean isInAnother) {
     Set<UUID> wanted = lines.stream().map(line -> line.item().id()).collect(Collectors.toSet());
     List<Item> unasked =
         kit.stream().filter(item -> !wanted.contains(palettes.comesAs(item).id())).toList();
-    return facts.bags().stream()
+    return facts.carried().stream()
         .flatMap(bag -> facts.places().find(bag).stream())
         .map(bag -> of(bag, facts, lines, unasked))
         .toList();
@@ -51,7 +51,7 @@ public record BagMass(UUID bag, Mass mass, Mass unasked, boolean isInAnother) {
         Mass.sum(
             unasked.stream().filter(item -> places.liesIn(item.now(), bag.id())).map(Item::mass));
     boolean isInAnother =
-        facts.bags().stream()
+        facts.carried().stream()
             .anyMatch(other -> !other.equals(bag.id()) && places.liesIn(bag.id(), other));
     return new BagMass(bag.id(), Mass.sum(Stream.of(own, comes, stays)), stays, isInAnother);
   }

@@ -65,10 +65,7 @@ public record BagRooms(UUID bag, Mass ownMass, @Nullable Mass greatestMass, List
   static List<BagRooms> of(PackingList.PackingFacts facts) {
     PlaceTree places = facts.places();
     List<Place> bags =
-        ListTrailer.carried(facts.bags(), places).stream()
-            .distinct()
-            .flatMap(id -> places.find(id).stream())
-            .toList();
+        facts.carried().stream().distinct().flatMap(id -> places.find(id).stream()).toList();
     return bags.stream()
         .filter(
             bag ->

@@ -93,8 +93,9 @@ final class Destinations {
       return null;
     }
     UUID station = station(line, trailer);
-    boolean livesThere = places.liesIn(line.item().home(), trailer);
-    UUID bag = livesThere || bags.contains(trailer) ? null : carriedIn(line);
+    boolean isAtHome =
+        places.liesIn(line.item().home(), trailer) && places.liesIn(line.item().now(), trailer);
+    UUID bag = isAtHome || bags.contains(trailer) ? null : carriedIn(line);
     return station == null || (bag != null && staysInItsBag(bag))
         ? null
         : new PackingLine.AtWork(station, bag);

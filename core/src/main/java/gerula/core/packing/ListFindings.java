@@ -160,7 +160,7 @@ final class ListFindings {
         .filter(place -> unasked.containsKey(place.id()))
         // A palette comes whole.
         .filter(place -> place.thing() == null || !wanted.contains(place.thing()))
-        .filter(place -> facts.bags().stream().anyMatch(bag -> lies(place, bag)))
+        .filter(place -> facts.carried().stream().anyMatch(bag -> lies(place, bag)))
         .map(place -> PackingFinding.TakeOut.of(place.id(), unasked.get(place.id())));
   }
 

@@ -43,7 +43,7 @@ public record ListTrailer(Place trailer, List<Place> places, TrailerPlan plan) {
   }
 
   /** What a kit travels in: a trailer is moved into, unless there is nothing else. */
-  static List<UUID> carried(List<UUID> bags, PlaceTree places) {
+  public static List<UUID> carried(List<UUID> bags, PlaceTree places) {
     List<UUID> moved =
         bags.stream()
             .filter(bag -> places.find(bag).map(ListTrailer::isNoTrailer).orElse(false))

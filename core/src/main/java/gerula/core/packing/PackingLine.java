@@ -37,7 +37,7 @@ public record PackingLine(
 
   /**
    * @param station the place of the trailer
-   * @param bag the place of a bag it travels in, null when it belongs in the trailer
+   * @param bag the place of a bag it travels in, null when it is at home in the trailer
    */
   public record AtWork(UUID station, @Nullable UUID bag) {}
 

@@ -52,6 +52,11 @@ public record PackingList(
       }
     }
 
+    /** The bags that are carried: a trailer is moved into, unless there is nothing else. */
+    public List<UUID> carried() {
+      return ListTrailer.carried(bags, places);
+    }
+
     /** For a kit of which one list is made. */
     public PackingFacts(
         Booking booking,

@@ -130,6 +130,8 @@ class TrailerController {
                     Item::now, Collectors.mapping(Item::id, Collectors.toList())));
     int above = tree.path(trailer.trailer().id()).size();
     return trailer.places().stream()
+        // Pans lie in their palette, which is set up itself.
+        .filter(place -> place.thing() == null)
         .map(
             place ->
                 new TrailerStation(

@@ -40,7 +40,6 @@ final class Stays {
         home.add(new GoesHome(item, !isOver));
       }
     }
-    List<UUID> stays = pieces.stream().map(TrailerPiece::item).filter(there::contains).toList();
-    return new TrailerDay(day, bring, stays, home);
+    return new TrailerDay(day, bring, there.size(), home);
   }
 }

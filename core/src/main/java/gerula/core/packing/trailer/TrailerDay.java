@@ -8,15 +8,13 @@ import java.util.UUID;
  * A day in the trailer.
  *
  * @param bring what has to be carried in that day
- * @param stays what is left in it for the night
+ * @param staying how many pieces are left in it for the night
  * @param goesHome what is carried home that evening
  */
-public record TrailerDay(
-    LocalDate day, List<Brought> bring, List<UUID> stays, List<GoesHome> goesHome) {
+public record TrailerDay(LocalDate day, List<Brought> bring, int staying, List<GoesHome> goesHome) {
 
   public TrailerDay {
     bring = List.copyOf(bring);
-    stays = List.copyOf(stays);
     goesHome = List.copyOf(goesHome);
   }
 

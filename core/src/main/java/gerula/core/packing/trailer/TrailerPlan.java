@@ -13,11 +13,14 @@ import org.jspecify.annotations.Nullable;
 /**
  * How a trailer is moved into, worked from and moved out of.
  *
- * @param days of the booking that are not past, each once
+ * @param days of the booking that are not past, each once, at most {@value #MOST_DAYS}
  * @param movingIn in the order of setting up, from the first place on the way through the trailer
  * @param movingOut in the order of packing up: what was set up last is packed first
  */
 public record TrailerPlan(List<TrailerDay> days, List<Carry> movingIn, List<Carry> movingOut) {
+
+  /** Longer ahead nobody carries by a plan. */
+  public static final int MOST_DAYS = 62;
 
   public TrailerPlan {
     days = List.copyOf(days);
@@ -52,7 +55,7 @@ public record TrailerPlan(List<TrailerDay> days, List<Carry> movingIn, List<Carr
     List<TrailerDay> days =
         from.isAfter(lastDay)
             ? List.of()
-            : from.datesUntil(lastDay.plusDays(1)).map(stays::through).toList();
+            : from.datesUntil(lastDay.plusDays(1)).limit(MOST_DAYS).map(stays::through).toList();
     List<Carry> in = inOrder.stream().filter(piece -> !piece.isThere()).map(Carry::of).toList();
     List<Carry> out =
         inOrder.reversed().stream().filter(piece -> !piece.livesThere()).map(Carry::of).toList();
