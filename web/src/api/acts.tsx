@@ -1,5 +1,6 @@
 import { type Query, type QueryClient, useQueryClient } from "@tanstack/react-query";
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from "react";
+import { askAnew } from "./anew";
 import { type Done, order, orderWithFile, Problem } from "./client";
 import { mayHaveChanged } from "./follows";
 import { type Notice, queued } from "./notices";
@@ -53,9 +54,7 @@ export function ActsProvider({ children }: { children: ReactNode }) {
       } catch (thrown) {
         tell(refusal(thrown, actId, () => undo(done, actId)));
       }
-      await queries.invalidateQueries({
-        predicate: (query) => mayHaveChanged(query.queryKey, touched),
-      });
+      await askAnew(queries, (query) => mayHaveChanged(query.queryKey, touched));
     },
     [queries, tell],
   );
@@ -77,9 +76,10 @@ export function ActsProvider({ children }: { children: ReactNode }) {
           });
         }
         const gone = act.gone ? forget(queries, act.gone) : null;
-        await queries.invalidateQueries({
-          predicate: (query) => query !== gone && mayHaveChanged(query.queryKey, touched),
-        });
+        await askAnew(
+          queries,
+          (query) => query !== gone && mayHaveChanged(query.queryKey, touched),
+        );
         return answer;
       } catch (thrown) {
         const what = typeof act.done === "string" ? act.done : "";

@@ -258,11 +258,13 @@ final class Person implements AutoCloseable {
     return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1));
   }
 
-  /** What she has before her, and what the console said. */
+  /** What she has before her, what is not answered yet, and what the console said. */
   String seen() {
     return page.url()
         + "\n"
         + page.locator("body").innerText()
+        + "\nasked: "
+        + asked.stream().map(Request::url).toList()
         + "\n"
         + String.join("\n", complaints);
   }

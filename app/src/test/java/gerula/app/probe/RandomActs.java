@@ -258,7 +258,7 @@ final class RandomActs {
         act()
             .put("id", id)
             .put("product", product)
-            .put("packs", 1)
+            .put("packs", 1 + random.nextInt(3))
             .putNull("neededOn")
             .put("why", ""));
   }
@@ -267,7 +267,7 @@ final class RandomActs {
     if (known.wanted.isEmpty()) {
       return want();
     }
-    ObjectNode asked = act();
+    ObjectNode asked = act().put("restToCome", random.nextBoolean());
     asked.putArray("newItems").add(Kits.id());
     return sent("/api/buying/" + oneOf(known.wanted) + "/got", asked);
   }

@@ -62,10 +62,7 @@ final class RandomWork {
       case 13 -> changePlan();
       case 14, 15, 16, 17 -> goOn();
       case 18 -> fromCalendar();
-      case 19 ->
-          known.wanted.isEmpty()
-              ? plan()
-              : sent("/api/buying/" + oneOf(known.wanted) + "/remove", act());
+      case 19 -> known.wanted.isEmpty() ? plan() : wanted();
       case 20 -> table();
       case 21, 22 -> anyPicture();
       case 23 -> offer();
@@ -74,6 +71,22 @@ final class RandomWork {
               ? offer()
               : sent("/api/shops/" + oneOf(known.shops) + "/remove", act());
       default -> sent(item + "/picture/remove", act());
+    };
+  }
+
+  /** Ordered, called off or not wanted any more, whether it is there or not. */
+  private Answer wanted() {
+    String entry = oneOf(known.wanted);
+    return switch (random.nextInt(4)) {
+      case 0 -> sent("/api/buying/" + entry + "/remove", act());
+      case 1 -> sent("/api/buying/" + entry + "/call-off", act());
+      default -> {
+        ObjectNode asked = act();
+        asked.putArray("entries").add(entry).add(oneOf(known.wanted));
+        boolean isFromAShop = random.nextBoolean() && !known.shops.isEmpty();
+        yield sent(
+            "/api/buying/ordered", isFromAShop ? asked.put("shop", oneOf(known.shops)) : asked);
+      }
     };
   }
 
@@ -155,6 +168,7 @@ final class RandomWork {
     }
     ObjectNode asked = act().put("version", place.path("version").asInt());
     place.remove(List.of("id", "code", "version", "things", "walk"));
+    place.put("use", random.nextInt(3) == 0 ? "back-stock" : null);
     asked.set("place", place.put("note", "Note " + random.nextInt(5)));
     return put("/api/places/" + id, asked);
   }
