@@ -38,6 +38,19 @@ final class Demo {
     return new Gson().toJson(archive);
   }
 
+  /** With this code on the maker's pack of what is first on the buying list. */
+  static String withPackCode(String code) {
+    JsonObject archive = new Gson().fromJson(TEXT, JsonObject.class);
+    String wanted =
+        archive.getAsJsonArray("wanted").get(0).getAsJsonObject().get("product").getAsString();
+    for (var one : archive.getAsJsonArray("products")) {
+      if (one.getAsJsonObject().get("id").getAsString().equals(wanted)) {
+        one.getAsJsonObject().getAsJsonObject("product").addProperty("packCode", code);
+      }
+    }
+    return new Gson().toJson(archive);
+  }
+
   /** Id of the booking of this title. */
   static String booking(String title) {
     for (var one : WHOLE.getAsJsonArray("bookings")) {

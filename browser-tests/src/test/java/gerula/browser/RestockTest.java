@@ -112,6 +112,23 @@ class RestockTest extends WithTheDemo {
     assertThat(parcel).containsText("Tissues");
   }
 
+  /** A number shops give themselves, of no maker. */
+  private static final String PACK_CODE = "2000000000008";
+
+  @Test
+  void aPackThatCameIsTakenInByItsCode() {
+    try (Person receiving = new Person(Person.Stance.HAND).with(Demo.withPackCode(PACK_CODE))) {
+      receiving.goTo("/restock");
+      Locator toBuy = receiving.page.getByLabel("To buy", EXACT);
+      assertThat(toBuy).containsText("Brow gel clear");
+      CountTest.scan(receiving, PACK_CODE);
+      assertThat(receiving.page.getByText("Brow gel clear is in the kit, sealed.")).isVisible();
+      assertThat(toBuy).hasCount(0);
+      receiving.press("Undo").click();
+      assertThat(toBuy).containsText("Brow gel clear");
+    }
+  }
+
   @Test
   void aShopIsChangedAndRemovedAndComesBack() {
     artist.goTo("/restock/shops");

@@ -19,17 +19,7 @@ class BuyingTest {
     client.signedUp();
     String powder = Kits.addPowder(client, Kits.addPlace(client, "Drawer", "drawer"));
     String product = client.get("/api/items/" + powder).body().at("/item/product/id").asString();
-    String id = Kits.id();
-    client
-        .post(
-            "/api/buying",
-            act()
-                .put("id", id)
-                .put("product", product)
-                .put("packs", 2)
-                .put("neededOn", "2031-05-01")
-                .put("why", "ends before the portraits"))
-        .expect(204);
+    String id = wanted(client, product, 2);
     JsonNode wanted = client.get("/api/dates?weeks=8").body().at("/wanted/0");
     assertThat(wanted.path("orderBy").asString()).isEqualTo("2031-04-24");
     assertThat(wanted.at("/like/id").asString()).isEqualTo(powder);
@@ -58,7 +48,7 @@ class BuyingTest {
                 .put("product", product)
                 .put("packs", packs)
                 .put("neededOn", "2031-05-01")
-                .put("why", ""))
+                .put("why", "ends before the portraits"))
         .expect(204);
     return id;
   }

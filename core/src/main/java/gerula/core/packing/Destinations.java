@@ -70,17 +70,26 @@ final class Destinations {
         .orElseGet(() -> bags.isEmpty() ? null : bags.getFirst());
   }
 
+  /** Where there are bags beside it: a trailer alone is a bag like others. */
   private Optional<UUID> inTheTrailer(Item item) {
     return ListTrailer.of(chosen, places)
-        .filter(trailer -> places.liesIn(item.now(), trailer.id()))
+        .map(Place::id)
+        .filter(trailer -> !bags.contains(trailer) && places.liesIn(item.now(), trailer))
         .map(_ -> item.now());
   }
 
-  /** Where it has to go or was planned, as long as that is in a chosen bag. */
+  /**
+   * Where it has to go or was planned, as long as that is in a bag that is carried and it does not
+   * lie in the trailer already.
+   */
   Optional<UUID> planned(LineDraft line) {
+    return inTheTrailer(line.item()).isPresent() ? Optional.empty() : plannedIn(line);
+  }
+
+  private Optional<UUID> plannedIn(LineDraft line) {
     return load.spot(line.item().id())
         .map(LoadChoices.Spot::place)
-        .filter(place -> chosen.stream().anyMatch(bag -> places.liesIn(place, bag)));
+        .filter(place -> bags.stream().anyMatch(bag -> places.liesIn(place, bag)));
   }
 
   /**
@@ -110,9 +119,7 @@ final class Destinations {
   }
 
   private @Nullable UUID carriedIn(LineDraft line) {
-    return planned(line)
-        .filter(place -> bags.stream().anyMatch(bag -> places.liesIn(place, bag)))
-        .orElseGet(() -> usual(line));
+    return plannedIn(line).orElseGet(() -> usual(line));
   }
 
   private boolean staysInItsBag(UUID place) {

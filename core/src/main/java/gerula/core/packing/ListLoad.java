@@ -99,10 +99,10 @@ public record ListLoad(
     /** What is carried in another comes with it, what lies in the trailer already needs no room. */
     private Stream<PackingLine> pieces() {
       UUID trailer = ListTrailer.of(facts.bags(), facts.places()).map(Place::id).orElse(null);
-      boolean isCarried = trailer != null && facts.bags().size() > 1;
+      boolean isMovedInto = trailer != null && !facts.carried().contains(trailer);
       return list.lines().stream()
           .filter(line -> line.reasonsOf(TakenReason.Lifted.class).isEmpty())
-          .filter(line -> !isCarried || !facts.places().liesIn(line.item().now(), trailer));
+          .filter(line -> !isMovedInto || !facts.places().liesIn(line.item().now(), trailer));
     }
 
     List<LoadPiece> all() {

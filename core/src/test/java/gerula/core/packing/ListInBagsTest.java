@@ -171,6 +171,14 @@ class ListInBagsTest extends GivenList {
     assertThat(line(list(face), bottle).goesTo()).isEqualTo(station.id());
     assertThat(line(list(face), bottle).atWork())
         .isEqualTo(new PackingLine.AtWork(station.id(), rolling.id()));
+    // It stands in the trailer, whatever was planned for the way there, and goes home by that plan.
+    LoadChoices way = LoadChoices.NONE.pinning(bottle.id(), setBag.id().toString());
+    choices = Choices.NONE.loading(way);
+    assertThat(line(list(face), bottle).goesTo()).isEqualTo(station.id());
+    choices = Choices.NONE.loading(LoadChoices.NONE.pinning(bottle.id(), rolling.id().toString()));
+    assertThat(line(list(face), bottle).atWork())
+        .isEqualTo(new PackingLine.AtWork(station.id(), rolling.id()));
+    choices = Choices.NONE;
     Place doubles = serving(trailer, PlaceUse.BACK_STOCK);
     morePlaces.add(doubles);
     kit.replaceAll(item -> item.id().equals(bottle.id()) ? moved(item, doubles) : item);
