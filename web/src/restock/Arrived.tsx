@@ -21,7 +21,7 @@ export function Arrived({ one }: { one: Wanted }) {
     perform({
       path: `/api/buying/${one.id}/got`,
       body: { newItems: Array.from({ length: many }, () => crypto.randomUUID()), ...more },
-      done: `${name} is in the kit, sealed. Wipe the pack${many === 1 ? "" : "s"} first.`,
+      done: `${name} is in the kit, sealed.`,
     });
   return (
     <>

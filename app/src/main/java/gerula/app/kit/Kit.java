@@ -189,6 +189,7 @@ public class Kit {
       Act act,
       UUID id,
       StoredItem like,
+      Cleanliness cleanliness,
       String batch,
       @Nullable LocalDate printedExpiry,
       @Nullable BigDecimal price,
@@ -203,7 +204,7 @@ public class Kit {
             .left(item.product().content().amount())
             .home(item.home())
             .now(item.home())
-            .cleanliness(Cleanliness.USED)
+            .cleanliness(cleanliness)
             .personal(false)
             .note("")
             .batch(batch)

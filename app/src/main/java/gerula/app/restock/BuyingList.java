@@ -16,6 +16,8 @@ import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.restock.WantedStore.StoredWanted;
 import gerula.app.rule.HouseStore;
+import gerula.core.cleandown.work.UsedThing;
+import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Vessel;
 import gerula.core.restock.OrderBy;
 import gerula.core.restock.shop.Shop;
@@ -270,8 +272,8 @@ public class BuyingList {
   }
 
   /**
-   * So many sealed packs come into the kit, at home where the product is; they count as used until
-   * they are wiped.
+   * So many sealed packs come into the kit, at home where the product is; what can be wiped or
+   * washed counts as used until it is.
    *
    * @param newItems ids of the packs, made by the caller
    */
@@ -293,12 +295,14 @@ public class BuyingList {
           StoredItem like =
               like(wanted.product())
                   .orElseThrow(() -> Refused.notThere("product", wanted.product()));
+          Cleanliness cleanliness = UsedThing.onArrival(like.item(), house.current().practices());
           newItems.forEach(
               item ->
                   things.addSealed(
                       act,
                       item,
                       like,
+                      cleanliness,
                       came.batch(),
                       came.printedExpiry(),
                       came.price(),

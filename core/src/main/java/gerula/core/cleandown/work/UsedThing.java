@@ -6,6 +6,7 @@ import gerula.core.cleandown.treatment.Incident;
 import gerula.core.cleandown.treatment.Moment;
 import gerula.core.cleandown.treatment.Treated;
 import gerula.core.cleandown.treatment.Treatment;
+import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Item;
 import gerula.core.rule.Practices;
 import java.time.Instant;
@@ -44,6 +45,21 @@ public record UsedThing(
   public Optional<Treatment> treatment(Moment moment, Practices house) {
     Set<Contact.How> ways = isHowKnown() ? hows : Set.of(HowUsed.usual(item.product().form()));
     return ways.stream().flatMap(how -> after(how, moment, house)).reduce(Treatment::stricter);
+  }
+
+  /**
+   * How clean something is that comes new: to be wiped or washed before it is used; but what is
+   * only ever thrown out or given to one person comes clean in its wrapper.
+   *
+   * @param like one of the same
+   */
+  public static Cleanliness onArrival(Item like, Practices house) {
+    boolean isTreated =
+        new UsedThing(like, Set.of(), Set.of(), List.of())
+            .treatment(Moment.AFTER_JOB, house)
+            .filter(treatment -> treatment.outcome().isReusable())
+            .isPresent();
+    return isTreated ? Cleanliness.USED : Cleanliness.CLEAN;
   }
 
   /** With one step more done. */
