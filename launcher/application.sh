@@ -72,6 +72,23 @@ JVM_FLAGS=(-XX:+UseSerialGC -Xmx1g --enable-native-access=ALL-UNNAMED -Dspring.a
 # What takes long gives way to what somebody waits for; only root may ask for that.
 [ "$(id -u)" = 0 ] && JVM_FLAGS+=(-XX:ThreadPriorityPolicy=1)
 
+# The demo's shop to order at: a small program beside the application, which does without it. Sets
+# SHOP_PORT, to nothing when it could not be started.
+start_stand_in_shop() {
+  stop_stand_in_shop
+  SHOP_PORT=$(free_port $((RUN_PORT + 100)))
+  "$JAVA_HOME/bin/java" -XX:+UseSerialGC -Xmx48m -XX:TieredStopAtLevel=1 "-Dgerula-marker=$HERE" \
+    -jar "$HERE/$SHOP_JAR" "$SHOP_PORT" 1 > "$STATE/log/stand-in-shop.log" 2>&1 < /dev/null &
+  printf '%s' $! > "$STATE/application/shop-pid"
+}
+
+stop_stand_in_shop() {
+  local pid
+  pid=$(cat "$STATE/application/shop-pid" 2> /dev/null) && [ -n "$pid" ] &&
+    grep -qs "gerula-marker=$HERE" "/proc/$pid/cmdline" && kill "$pid" 2> /dev/null
+  rm -f "$STATE/application/shop-pid"
+}
+
 # Starts it in the background and waits until it answers. $1: the day to pretend, or nothing.
 start_application() {
   local port cache=()
@@ -83,6 +100,8 @@ start_application() {
   [ -n "$1" ] && APPLICATION_SETTINGS+=("--gerula.today=$1")
   [ -f "$UNPACKED/start.aot" ] && cache=(-XX:AOTCache=start.aot)
   mkdir -p "$STATE/application"
+  start_stand_in_shop
+  APPLICATION_SETTINGS+=("--gerula.order-desk=http://127.0.0.1:$SHOP_PORT")
   (
     cd "$UNPACKED" || exit 1
     exec "$JAVA_HOME/bin/java" "${JVM_FLAGS[@]}" "${cache[@]}" "-Dgerula-marker=$HERE" -jar gerula.jar \
@@ -120,6 +139,7 @@ http_status() {
 
 stop_application() {
   local pid
+  stop_stand_in_shop
   application_is_up || return 0
   pid=$(cat "$STATE/application/pid")
   kill "$pid" 2> /dev/null || true

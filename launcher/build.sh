@@ -57,15 +57,18 @@ build_settings() {
   TABLES_PRINT=$print
 }
 
+# The program that stands in for a shop to which orders are sent.
+SHOP_JAR=stand-in-shop/target/stand-in-shop.jar
+
 build_application() {
   local print
-  print=$(fingerprint core/src app/src core/pom.xml app/pom.xml pom.xml)-$(cut -c1-12 "$STATE/built/web")
+  print=$(fingerprint core/src app/src stand-in-shop/src core/pom.xml app/pom.xml stand-in-shop/pom.xml pom.xml)-$(cut -c1-12 "$STATE/built/web")
   JAR=$HERE/app/target/gerula.jar
-  if is_current application "$print" && [ -f "$JAR" ]; then return; fi
+  if is_current application "$print" && [ -f "$JAR" ] && [ -f "$HERE/$SHOP_JAR" ]; then return; fi
   need_maven
   build_settings
   step "building the application (a few minutes the first time)"
-  (cd "$HERE" && logged "$STATE/log/build.log" mvn -B -q -pl core,app package -DskipTests \
+  (cd "$HERE" && logged "$STATE/log/build.log" mvn -B -q -pl core,stand-in-shop,app package -DskipTests \
     -Dspotless.check.skip=true "${BUILD_SETTINGS[@]}")
   mark_current tables "$TABLES_PRINT"
   mark_current application "$print"

@@ -65,7 +65,7 @@ command_types() {
   tests_cluster
   build_settings
   step "writing docs/openapi.json"
-  (cd "$HERE" && logged "$STATE/log/types.log" mvn -B -q -pl core,app test -Dtest=ApiDocumentTest \
+  (cd "$HERE" && logged "$STATE/log/types.log" mvn -B -q -pl core,stand-in-shop,app test -Dtest=ApiDocumentTest \
     -Dapi.write=true -Dsurefire.failIfNoSpecifiedTests=false -Dspotless.check.skip=true "${BUILD_SETTINGS[@]}")
   mark_current tables "$TABLES_PRINT"
   cluster_down test

@@ -34,13 +34,23 @@ export function useShops() {
   });
 }
 
+/** With what money, and whether others that do as well may be bought. */
+export type PlanTerms = { budget: number | null; substitutes: boolean };
+
+/** As an address tells them; empty for the usual ones. */
+export function termsPath({ budget, substitutes }: PlanTerms): string {
+  return [budget !== null && `budget=${budget}`, substitutes && "substitutes=true"]
+    .filter(Boolean)
+    .join("&");
+}
+
 /** The cheapest way to have what is on the buying list in time. */
-export function useBuyingPlan(budget: number | null) {
+export function useBuyingPlan(terms: PlanTerms) {
+  const path = termsPath(terms);
   return useQuery({
-    queryKey: ["buying-plan", budget],
+    queryKey: ["buying-plan", path],
     placeholderData: keepPreviousData,
-    queryFn: () =>
-      ask<BuyingPlan>("GET", `/api/buying/plan${budget === null ? "" : `?budget=${budget}`}`),
+    queryFn: () => ask<BuyingPlan>("GET", `/api/buying/plan${path && `?${path}`}`),
   });
 }
 
@@ -55,15 +65,12 @@ export function useOfferLine(line: string, dateOrder: Schemas["ReadLine"]["dateO
 }
 
 /** What to write to a shop of the plan; asked once somebody wants to write it. */
-export function useOrderInWords(shop: string, budget: number | null, isAsked: boolean) {
+export function useOrderInWords(shop: string, terms: PlanTerms, isAsked: boolean) {
+  const path = `shop=${shop}&${termsPath(terms)}`;
   return useQuery({
-    queryKey: ["buying-plan", "order", shop, budget],
+    queryKey: ["buying-plan", "order", path],
     enabled: isAsked,
-    queryFn: () =>
-      ask<Schemas["OrderInWords"]>(
-        "GET",
-        `/api/buying/order?shop=${shop}${budget === null ? "" : `&budget=${budget}`}`,
-      ),
+    queryFn: () => ask<Schemas["OrderInWords"]>("GET", `/api/buying/order?${path}`),
   }).data;
 }
 
@@ -72,5 +79,25 @@ export function useBuying() {
   return useQuery({
     queryKey: ["buying"],
     queryFn: () => ask<Wanted[]>("GET", "/api/buying"),
+  });
+}
+
+export type Parcel = Schemas["OrderedParcelView"];
+
+/** Orders of which something is to come, and those of late. */
+export function useParcels() {
+  return useQuery({
+    queryKey: ["parcels"],
+    queryFn: () => ask<Parcel[]>("GET", "/api/buying/parcels"),
+  });
+}
+
+/** How an order stands, as the shop tells it; asked once somebody wants to know. */
+export function useToldOrder(parcel: string, isAsked: boolean) {
+  return useQuery({
+    queryKey: ["told-order", parcel],
+    enabled: isAsked,
+    retry: false,
+    queryFn: () => ask<Schemas["ToldOrder"]>("GET", `/api/buying/parcels/${parcel}/told`),
   });
 }

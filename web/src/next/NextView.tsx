@@ -4,6 +4,7 @@ import { useCleanDown } from "../api/cleaning";
 import type { Booking, Schemas } from "../api/client";
 import { useSessions } from "../api/depot";
 import { useAttention, useKitSummary, usePlaces } from "../api/kit";
+import { useTrials } from "../api/money";
 import { usePackingList } from "../api/packing";
 import { useBuying, useRunningShort } from "../api/restock";
 import { useToday } from "../api/session";
@@ -18,7 +19,7 @@ import { aboutMinutes, toClean } from "../words/cleaning";
 import { capital, count } from "../words/codes";
 import { clockTime, nearDate, plusDays, shortDate } from "../words/dates";
 import { openGaps } from "../words/gaps";
-import { fullName } from "../words/items";
+import { fullName, shortName } from "../words/items";
 import { markWords } from "../words/marks";
 import { readinessWords } from "../words/packing";
 import { Mended } from "./Mended";
@@ -117,19 +118,35 @@ const ORDER_DAYS = 14;
 
 /** What is to be ordered soon, and a session that lies on the bench. */
 function Waiting({ today }: { today: string }) {
-  const orders = (useBuying().data ?? []).filter(
+  const wanted = useBuying().data ?? [];
+  const orders = wanted.filter(
     (one) => one.orderBy !== null && one.orderBy <= plusDays(today, ORDER_DAYS),
   );
+  const due = wanted.filter((one) => one.ordered !== null && one.ordered.thereBy <= today);
+  const late = due.filter((one) => one.ordered?.late).length;
+  const over = (useTrials().data ?? []).filter((one) => one.over);
   const shortOnes = (useRunningShort(null).data?.stocks ?? []).filter(
     (one) => one.wanted < one.advice.packs && one.advice.orderBy <= plusDays(today, ORDER_DAYS),
   );
+  // What was estimated since it was last looked at, and runs short soon.
+  const toCount = shortOnes.filter((one) => one.isLeftEstimated);
   const sessions = (useSessions().data ?? []).filter(
     (session) => session.state === "running" || session.state === "paused",
   );
   const unnamed = useUnnamed().data?.length ?? 0;
   const cleaning = useCleanDown().data;
   const unclean = cleaning ? toClean(cleaning) : 0;
-  if (orders.length + shortOnes.length + sessions.length + unnamed + unclean === 0) return null;
+  if (
+    orders.length +
+      due.length +
+      over.length +
+      shortOnes.length +
+      sessions.length +
+      unnamed +
+      unclean ===
+    0
+  )
+    return null;
   return (
     <section>
       <h2 className="border-ink border-b pb-1 font-semibold">Also waiting</h2>
@@ -154,6 +171,34 @@ function Waiting({ today }: { today: string }) {
             </span>
           </li>
         )}
+        {due.length > 0 && (
+          <li className="flex gap-3 border-hair border-b py-2">
+            <Link to="/restock#on-the-way" className="hover:underline">
+              {capital(count(due.length, "order"))} to receive
+            </Link>
+            <span className={late > 0 ? "text-stop" : "text-soft"}>
+              {late > 0 ? `${late} late` : "due today"}
+            </span>
+          </li>
+        )}
+        {toCount[0] && (
+          <li className="flex gap-3 border-hair border-b py-2">
+            <Link to={`/kit/items/${toCount[0].like.id}`} className="hover:underline">
+              {toCount.length === 1
+                ? `Look how much of ${shortName(toCount[0].like)} is left`
+                : `Look how much is left of ${shortName(toCount[0].like)} and ${count(toCount.length - 1, "other")}`}
+            </Link>
+            <span className="text-soft">estimated, and running short</span>
+          </li>
+        )}
+        {over.map((one) => (
+          <li key={one.item.id} className="flex gap-3 border-hair border-b py-2">
+            <Link to={`/kit/items/${one.item.id}`} className="hover:underline">
+              Has {shortName(one.item)} proved itself?
+            </Link>
+            <span className="text-soft">its trial ended {shortDate(one.until, today)}</span>
+          </li>
+        ))}
         {orders.map((one) => (
           <li key={one.id} className="flex gap-3 border-hair border-b py-2">
             <Link to="/restock#buying" className="hover:underline">

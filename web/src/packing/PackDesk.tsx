@@ -156,6 +156,9 @@ function Doing({ list }: { list: PackingList }) {
         </Link>
       )}
       <TrailerLink booking={booking} />
+      <Link to={`/bookings/${booking.id}/cost`} className={buttonLook()}>
+        What it costs
+      </Link>
       <Link to={`/bookings/${booking.id}/chairs`} className={buttonLook()}>
         Chairs
       </Link>

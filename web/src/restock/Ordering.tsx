@@ -1,6 +1,12 @@
 import { useState } from "react";
 import { useActs } from "../api/acts";
-import { type BuyingPlan, type Shop, useOrderInWords } from "../api/restock";
+import {
+  type BuyingPlan,
+  type PlanTerms,
+  type Shop,
+  termsPath,
+  useOrderInWords,
+} from "../api/restock";
 import { Button, buttonLook } from "../ui/Button";
 import { count } from "../words/codes";
 import { dateOrder } from "../words/dates";
@@ -8,28 +14,56 @@ import { dateOrder } from "../words/dates";
 type OrderingProps = {
   parcel: BuyingPlan["parcels"][number];
   shop: Shop;
-  budget: number | null;
+  terms: PlanTerms;
+  hasDesk: boolean;
+  currency: string;
 };
 
-/** From the plan to the shop: the words to send, and that it is ordered. */
-export function Ordering({ parcel, shop, budget }: OrderingProps) {
+/** From the plan to the shop: sent there, or the words to send; and that it is ordered. */
+export function Ordering({ parcel, shop, terms, hasDesk, currency }: OrderingProps) {
   const { perform } = useActs();
   const [isWriting, setWriting] = useState(false);
-  const words = useOrderInWords(parcel.shop, budget, isWriting);
-  const which = `shop=${parcel.shop}${budget === null ? "" : `&budget=${budget}`}`;
+  // Sent again it is the same order, whatever became of the first try.
+  const [order] = useState(() => ({ act: crypto.randomUUID(), parcel: crypto.randomUUID() }));
+  const words = useOrderInWords(parcel.shop, terms, isWriting);
+  const which = `shop=${parcel.shop}&${termsPath(terms)}`;
   const paper = dateOrder() === "month-first" ? "letter" : "a4";
   const entries = [...new Set(parcel.buys.map((buy) => buy.wanted))];
+  const body = {
+    entries,
+    instead: parcel.buys.flatMap((buy) =>
+      buy.instead ? [{ entry: buy.wanted, product: buy.instead.product.id }] : [],
+    ),
+    shop: parcel.shop,
+    thereBy: null,
+    parcel: order.parcel,
+    shipping: parcel.shipping,
+    currency,
+  };
+  const done = `Ordered ${count(entries.length, "product")} from ${shop.shop.name}.`;
+  const takesOrders = hasDesk && shop.shop.takesOrders === true;
   return (
     <div className="flex flex-col gap-2 pt-2">
       <div className="flex flex-wrap items-center gap-2">
+        {takesOrders && (
+          <Button
+            onClick={() =>
+              void perform({
+                id: order.act,
+                path: "/api/buying/send",
+                body,
+                done,
+                // What the shop took is called off there, not here alone.
+                undoable: false,
+              }).catch(() => {})
+            }
+          >
+            Send the order
+          </Button>
+        )}
         <Button
-          onClick={() =>
-            void perform({
-              path: "/api/buying/ordered",
-              body: { entries, shop: parcel.shop, thereBy: null },
-              done: `Ordered ${count(entries.length, "product")} from ${shop.shop.name}.`,
-            }).catch(() => {})
-          }
+          kind={takesOrders ? "bare" : "outlined"}
+          onClick={() => void perform({ path: "/api/buying/ordered", body, done }).catch(() => {})}
         >
           I ordered this
         </Button>

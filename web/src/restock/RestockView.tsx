@@ -7,6 +7,8 @@ import { capital, count } from "../words/codes";
 import { nearDate, plusDays } from "../words/dates";
 import { BuyingList } from "./BuyingList";
 import type { Shown } from "./lane";
+import { OnTheWay } from "./OnTheWay";
+import { RestockParts } from "./RestockParts";
 import { ShortHead } from "./ShortHead";
 import { ShortRow } from "./ShortRow";
 import { useArrivalScans } from "./useArrivalScans";
@@ -56,6 +58,7 @@ export function RestockView() {
   const stocks = found.stocks.filter((one) => one.advice.neededOn <= until);
   return (
     <div className="flex flex-col gap-6">
+      <RestockParts />
       <RestockSentence stocks={stocks} watched={found.watched} within={reach.word} today={today} />
       <div className="flex flex-wrap items-center gap-x-10 gap-y-1">
         <nav aria-label="How far ahead" className="flex flex-wrap items-center gap-x-4 gap-y-1">
@@ -89,6 +92,7 @@ export function RestockView() {
         )}
       </div>
       <BuyingList wanted={wanted} today={today} />
+      <OnTheWay today={today} wanted={wanted} />
       {wanted.length > 0 && <WhereToBuy wanted={wanted} today={today} />}
       <ShortOnes stocks={stocks} bookings={all} today={today} until={until} />
     </div>

@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { z } from "zod";
 import { useActs } from "../api/acts";
 import type { Shop } from "../api/restock";
@@ -12,7 +13,7 @@ import {
   useTyped,
 } from "../parts/typed";
 import { Button } from "../ui/Button";
-import { TextField } from "../ui/Field";
+import { TextField, Tick } from "../ui/Field";
 import { Sheet } from "../ui/Sheet";
 import { dateText } from "../words/dates";
 
@@ -29,9 +30,17 @@ const SHOP = z.object({
 
 const text = (value: number | null) => (value === null ? "" : String(value));
 
+type ShopSheetProps = {
+  shop: Shop;
+  /** Whether orders can be sent from here at all. */
+  hasDesk: boolean;
+  onDone: () => void;
+};
+
 /** What it takes to buy there. */
-export function ShopSheet({ shop, onDone }: { shop: Shop; onDone: () => void }) {
+export function ShopSheet({ shop, hasDesk, onDone }: ShopSheetProps) {
   const { perform } = useActs();
+  const [takesOrders, setTakesOrders] = useState(shop.shop.takesOrders === true);
   const told = shop.shop;
   const { control, register, handleSubmit, formState } = useTyped(SHOP, {
     name: told.name,
@@ -50,7 +59,7 @@ export function ShopSheet({ shop, onDone }: { shop: Shop; onDone: () => void }) 
       path: `/api/shops/${shop.id}`,
       body: {
         version: shop.version,
-        shop: { ...told, ...changed, currency: changed.currency.toUpperCase() },
+        shop: { ...told, ...changed, currency: changed.currency.toUpperCase(), takesOrders },
       },
       done: `${changed.name} is changed.`,
     });
@@ -100,6 +109,13 @@ export function ShopSheet({ shop, onDone }: { shop: Shop; onDone: () => void }) 
           label="Proof for the trade discount until"
           hint="or leave it open"
         />
+        {hasDesk && (
+          <Tick
+            label="Send it orders from here"
+            checked={takesOrders}
+            onChange={(event) => setTakesOrders(event.target.checked)}
+          />
+        )}
         <Button kind="solid" type="submit" disabled={formState.isSubmitting}>
           Save
         </Button>

@@ -11,6 +11,7 @@ import { discountWords } from "../words/offers";
 import { money } from "../words/quantities";
 import { OfferEntry } from "./OfferEntry";
 import { OfferTable } from "./OfferTable";
+import { RestockParts } from "./RestockParts";
 import { ShopSheet } from "./ShopSheet";
 
 /** Where one buys, and what each shop asks for what. */
@@ -22,6 +23,7 @@ export function ShopsView() {
   const shown = found.offers.length;
   return (
     <div className="flex flex-col gap-6">
+      <RestockParts />
       <Sentence>
         {found.shops.length === 0
           ? "No shop is written down yet. Type what one of them offers: the shop comes along with it."
@@ -39,6 +41,7 @@ export function ShopsView() {
         <ShopPart
           key={shop.id}
           shop={shop}
+          hasDesk={found.hasDesk}
           offers={found.offers.filter((one) => one.offer.shop === shop.id)}
           today={today}
         />
@@ -47,11 +50,11 @@ export function ShopsView() {
   );
 }
 
-type PartProps = { shop: Shop; offers: ShopOffer[]; today: string };
+type PartProps = { shop: Shop; hasDesk: boolean; offers: ShopOffer[]; today: string };
 
 const ACT = "min-h-9 px-2 underline max-hand:min-h-11";
 
-function ShopPart({ shop, offers, today }: PartProps) {
+function ShopPart({ shop, hasDesk, offers, today }: PartProps) {
   const { perform } = useActs();
   const [isChanging, setChanging] = useState(false);
   const { name, currency } = shop.shop;
@@ -97,7 +100,7 @@ function ShopPart({ shop, offers, today }: PartProps) {
         ))}
       </ul>
       {counting.length === 0 && <p className="py-2 text-soft">Nothing it offers counts today.</p>}
-      {isChanging && <ShopSheet shop={shop} onDone={() => setChanging(false)} />}
+      {isChanging && <ShopSheet shop={shop} hasDesk={hasDesk} onDone={() => setChanging(false)} />}
     </section>
   );
 }

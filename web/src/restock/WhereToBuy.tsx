@@ -1,7 +1,14 @@
 import { useState } from "react";
 import { Link } from "react-router";
-import { type BuyingPlan, type Shop, useBuyingPlan, useShops, type Wanted } from "../api/restock";
-import { TextField } from "../ui/Field";
+import {
+  type BuyingPlan,
+  type PlanTerms,
+  type Shop,
+  useBuyingPlan,
+  useShops,
+  type Wanted,
+} from "../api/restock";
+import { TextField, Tick } from "../ui/Field";
 import { capital, count } from "../words/codes";
 import { shortDate } from "../words/dates";
 import { fullName } from "../words/items";
@@ -13,9 +20,12 @@ type WhereProps = { wanted: Wanted[]; today: string };
 /** The cheapest way to have what is on the buying list in time, parcel by parcel, and why. */
 export function WhereToBuy({ wanted, today }: WhereProps) {
   const [told, setTold] = useState("");
-  const budget = decimal(told);
-  const plan = useBuyingPlan(budget !== null && budget >= 0 ? budget : null).data;
-  const shops = useShops().data?.shops ?? [];
+  const [substitutes, setSubstitutes] = useState(false);
+  const typed = decimal(told);
+  const terms = { budget: typed !== null && typed >= 0 ? typed : null, substitutes };
+  const plan = useBuyingPlan(terms).data;
+  const known = useShops().data;
+  const shops = known?.shops ?? [];
   if (!plan) return null;
   return (
     <section aria-label="Where to buy it" className="flex flex-col gap-3">
@@ -29,13 +39,18 @@ export function WhereToBuy({ wanted, today }: WhereProps) {
         <p className="max-w-[58ch] flex-1 font-voice text-lg">
           <PlanWords plan={plan} shops={shops} />
         </p>
-        <div className="w-48">
+        <div className="flex w-56 flex-col gap-2">
           <TextField
             label="Budget"
             hint="or leave it open"
             inputMode="decimal"
             value={told}
             onChange={(event) => setTold(event.target.value)}
+          />
+          <Tick
+            label="Others that do as well"
+            checked={substitutes}
+            onChange={(event) => setSubstitutes(event.target.checked)}
           />
         </div>
       </div>
@@ -45,7 +60,8 @@ export function WhereToBuy({ wanted, today }: WhereProps) {
             key={parcel.shop}
             parcel={parcel}
             plan={plan}
-            budget={budget !== null && budget >= 0 ? budget : null}
+            terms={terms}
+            hasDesk={known?.hasDesk ?? false}
             shop={shops.find((one) => one.id === parcel.shop)}
             wanted={wanted}
             today={today}
@@ -97,13 +113,14 @@ function PlanWords({ plan, shops }: { plan: BuyingPlan; shops: Shop[] }) {
 type ParcelProps = {
   parcel: BuyingPlan["parcels"][number];
   plan: BuyingPlan;
-  budget: number | null;
+  terms: PlanTerms;
+  hasDesk: boolean;
   shop: Shop | undefined;
   wanted: Wanted[];
   today: string;
 };
 
-function Parcel({ parcel, plan, budget, shop, wanted, today }: ParcelProps) {
+function Parcel({ parcel, plan, terms, hasDesk, shop, wanted, today }: ParcelProps) {
   if (!shop) return null;
   const { currency } = plan;
   return (
@@ -122,7 +139,10 @@ function Parcel({ parcel, plan, budget, shop, wanted, today }: ParcelProps) {
               className="flex justify-between gap-4 border-hair border-b py-1"
             >
               <span>
-                {buy.packs} × {fullName(entry.like)}
+                {buy.packs} × {fullName(buy.instead ?? entry.like)}
+                {buy.instead && (
+                  <span className="text-proposed"> instead of {fullName(entry.like)}</span>
+                )}
                 {buy.packs > entry.packs && (
                   <span className="text-soft"> ({entry.packs} wanted)</span>
                 )}
@@ -143,7 +163,15 @@ function Parcel({ parcel, plan, budget, shop, wanted, today }: ParcelProps) {
           This shop sends nothing below {money(shop.shop.leastOrder ?? 0, currency)}.
         </p>
       )}
-      <Ordering parcel={parcel} shop={shop} budget={budget} />
+      <Ordering
+        // What is left after an order is another one.
+        key={parcel.buys.map((buy) => buy.wanted).join()}
+        parcel={parcel}
+        shop={shop}
+        terms={terms}
+        hasDesk={hasDesk}
+        currency={currency}
+      />
     </section>
   );
 }

@@ -81,6 +81,18 @@ const router = createBrowserRouter([
       },
       { path: "/restock", lazy: view(() => import("../restock/RestockView"), "RestockView") },
       { path: "/restock/shops", lazy: view(() => import("../restock/ShopsView"), "ShopsView") },
+      {
+        path: "/restock/money",
+        lazy: view(() => import("../restock/money/MoneyView"), "MoneyView"),
+      },
+      {
+        path: "/restock/range",
+        lazy: view(() => import("../restock/range/RangeView"), "RangeView"),
+      },
+      {
+        path: "/bookings/:id/cost",
+        lazy: view(() => import("../restock/money/CostView"), "CostView"),
+      },
       { path: "/people", lazy: view(() => import("../person/PeopleView"), "PeopleView") },
       {
         path: "/people/:id/touched",

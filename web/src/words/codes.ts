@@ -57,6 +57,8 @@ const WORDS: Record<string, string> = {
   heat: "heat, humidity",
   "no-water": "no running water",
   "long-carry": "stairs, sand, snow",
+  returned: "sent back",
+  "written-off": "written off",
   "set-up": "Set-up",
   comfort: "light and comfort",
   "cream-colour": "cream colour",

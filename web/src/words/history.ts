@@ -49,6 +49,14 @@ const ACTS: Record<string, string> = {
   wanted: "Put onto the buying list",
   offered: "Wrote down an offer",
   "offer-ended": "Offer ended",
+  ordered: "Ordered",
+  "order-called-off": "Order called off",
+  delivered: "Delivery received",
+  "money-told": "Money and rates changed",
+  "trial-begun": "Trial begun",
+  "trial-ended": "Trial ended",
+  discontinued: "No longer made",
+  "made-after-all": "Still made after all",
   opened: "Date of opening corrected",
   "cleanliness-told": "Cleanliness noted",
   merged: "Merged with another person",
@@ -94,6 +102,8 @@ const FIELDS: Record<string, string> = {
   keptOn: "kept",
   useFirstOn: "used first since",
   askBackOn: "to be asked for",
+  trialUntil: "on trial until",
+  discontinuedOn: "no longer made since",
   periodAfterOpening: "months after opening",
 };
 

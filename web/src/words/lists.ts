@@ -316,6 +316,7 @@ export const CAUSES: Schemas["DiscardItem"]["cause"][] = [
   "empty",
   "lost",
   "given-away",
+  "returned",
 ];
 
 /** How a thing touches a face, the usual way first. */

@@ -89,6 +89,32 @@ export function ItemDoing({ item, holds }: { item: Item; holds: string | null })
         </Link>
       )}
       <Button onClick={() => setAsking("want")}>Buy it again</Button>
+      {!item.trialUntil && (
+        <Button
+          onClick={() =>
+            void perform({
+              path: `/api/items/${item.id}/trial`,
+              body: { until: null },
+              done: `${shortName(item)} is on trial for a month.`,
+            }).catch(() => {})
+          }
+        >
+          Try it for a month
+        </Button>
+      )}
+      <Button
+        onClick={() =>
+          void perform({
+            path: `/api/items/${item.id}/discontinued`,
+            body: { discontinued: item.product.discontinuedOn === null },
+            done: item.product.discontinuedOn
+              ? `${shortName(item)} is still made.`
+              : `${shortName(item)} is no longer made.`,
+          }).catch(() => {})
+        }
+      >
+        {item.product.discontinuedOn ? "Still made after all" : "No longer made"}
+      </Button>
       {item.spoilage || item.brokenPackOn ? (
         <Button
           onClick={() =>

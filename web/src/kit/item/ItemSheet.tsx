@@ -7,6 +7,7 @@ import { LineageOf } from "../../depot/lineage/LineageOf";
 import { HistoryList } from "../../parts/HistoryList";
 import { Counted, Sentence } from "../../parts/Sentence";
 import { Swatch } from "../../parts/Swatch";
+import { TrialEnd } from "../../parts/TrialEnd";
 import { Button } from "../../ui/Button";
 import { Without } from "../../ui/Without";
 import { capital, word } from "../../words/codes";
@@ -58,6 +59,7 @@ export function ItemSheet() {
       </div>
       {isThere && item.product.couldBe.length > 0 && <ChooseClass item={item} />}
       {isThere && <ItemDoing item={item} holds={holds} />}
+      {isThere && item.trialUntil && <OnTrial item={item} today={today} />}
       {isThere && <LeftIn item={item} />}
       <div className="grid grid-cols-2 gap-x-10 gap-y-6 max-hand:grid-cols-1">
         <MarkTable item={item} places={places} today={today} />
@@ -69,6 +71,23 @@ export function ItemSheet() {
       {isThere && <Picture item={item} />}
       <HistoryList thing={item.id} history={history} />
     </div>
+  );
+}
+
+/** Tried before more of its line is bought: asked when its month is over. */
+function OnTrial({ item, today }: { item: Item; today: string }) {
+  const until = item.trialUntil ?? today;
+  return (
+    <section className="flex flex-wrap items-center gap-x-4 gap-y-2 border-proposed border-l-4 pl-3">
+      <p>
+        {until <= today
+          ? `Its trial ended ${nearDate(until, today)}: has it proved itself?`
+          : `On trial, ends ${nearDate(until, today)}.`}
+      </p>
+      <span className="flex gap-2">
+        <TrialEnd item={item} />
+      </span>
+    </section>
   );
 }
 
@@ -110,6 +129,7 @@ function labelsOf(item: Item): string[] {
     product.coverage && `${word(product.coverage)} coverage`,
     product.spf && `SPF ${product.spf}`,
     ...product.traits.filter((trait) => trait !== "spf" || !product.spf).map(word),
+    product.discontinuedOn && "no longer made",
     item.favourite && "favourite",
     item.rare && "rare but needed",
   ].filter((label) => typeof label === "string");

@@ -163,6 +163,34 @@ public final class Kits {
                 .put("why", "low"))
         .expect(204);
     addOffer(client, "Harbour goods", base, 6.9);
+    everythingOfMoney(client, base);
+  }
+
+  /** Money one reckons in, something on trial, something no longer made, something ordered. */
+  private static void everythingOfMoney(Client client, String base) {
+    ObjectNode money = act();
+    money.set(
+        "money",
+        object(
+            """
+            {"currency": "EUR",
+             "rates": [{"currency": "SEK", "worth": 0.088, "on": "2031-04-01"}]}
+            """));
+    client.put("/api/house/money", money).expect(200);
+    client.post("/api/items/" + base + "/trial", act().put("until", "2031-05-20")).expect(200);
+    client
+        .post("/api/items/" + base + "/discontinued", act().put("discontinued", true))
+        .expect(200);
+    String entry = id();
+    client
+        .post(
+            "/api/buying",
+            act().put("id", entry).put("product", base).put("packs", 2).put("why", ""))
+        .expect(204);
+    ObjectNode order =
+        act().put("parcel", id()).put("shipping", 4.9).put("currency", "EUR").putNull("shop");
+    order.putArray("entries").add(entry);
+    client.post("/api/buying/ordered", order).expect(204);
   }
 
   public static ObjectNode shop(String name) {

@@ -1,5 +1,6 @@
 package gerula.app;
 
+import gerula.app.restock.TestDesk;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
@@ -47,6 +48,7 @@ public final class Running implements BeforeAllCallback, ParameterResolver {
             "--gerula.sign-up-burst=100000",
             "--gerula.passphrase-memory-kib=64",
             "--gerula.today=" + TODAY,
+            "--gerula.order-desk=" + TestDesk.start(),
             "--spring.jmx.enabled=false",
             "--spring.datasource.url=" + url,
             "--spring.datasource.password=" + setting("GERULA_TEST_APP"),

@@ -119,7 +119,7 @@ class WallsTest {
             "gerula.app.dates..",
             "gerula.app.depot..",
             "gerula.app.rule",
-            "gerula.app.restock",
+            "gerula.app.restock..",
             "gerula.app.shade",
             "gerula.app.tables..")
         .check(APP);

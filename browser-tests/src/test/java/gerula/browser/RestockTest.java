@@ -150,4 +150,50 @@ class RestockTest extends WithTheDemo {
   List<String> complaints() {
     return artist.complaintsBesideRefusals();
   }
+
+  /** What is worth what, and the money one reckons in, changed and undone. */
+  @Test
+  void moneyIsAddedUpAndReckonedInAnother() {
+    artist.goTo("/restock/money");
+    assertThat(artist.sentence()).containsText("The kit is worth €");
+    assertThat(artist.page.getByLabel("Discarded", EXACT)).containsText("Smaller packs would have");
+    Locator months = artist.page.getByLabel("Spent, month by month");
+    assertThat(months.getByRole(AriaRole.ROW)).not().hasCount(0);
+    artist.press("Money and rates").click();
+    artist.page.getByLabel("You reckon in").fill("SEK");
+    artist.press("Add a rate").click();
+    artist.page.getByLabel("One of").fill("EUR");
+    artist.page.getByLabel("is worth SEK").fill("11,25");
+    artist.press("Save").click();
+    assertThat(artist.sentence()).containsText("The kit is worth SEK");
+    artist.press("Undo").click();
+    assertThat(artist.sentence()).containsText("The kit is worth €");
+  }
+
+  @Test
+  void aBookingTellsTheLeastAKitFeeHasToCover() {
+    artist.goTo("/bookings/" + Demo.booking("Tidal island block") + "/cost");
+    assertThat(artist.sentence()).containsText("Tidal island block will take about €");
+    assertThat(artist.page.getByLabel("What it goes for")).containsText("Disposables");
+  }
+
+  /**
+   * The kit tried on other work; what is missing goes onto the list; a shade is tried and judged.
+   */
+  @Test
+  void theRangeIsTriedOnOtherWork() {
+    artist.goTo("/restock/range");
+    assertThat(artist.sentence()).containsText("For film and television and news and talk shows");
+    assertThat(artist.page.getByLabel("How far the bases reach"))
+        .containsText("nothing between 3 and 6");
+    artist.press("weddings and events").click();
+    assertThat(artist.sentence()).containsText("weddings and events");
+    artist.goTo("/kit/items/" + Demo.item("Tide mascara, waterproof"));
+    artist.press("Try it for a month").click();
+    assertThat(artist.page.getByText("On trial, ends")).isVisible();
+    artist.goTo("/restock/range");
+    Locator trial = artist.page.getByLabel("On trial");
+    trial.getByText("It is good").click();
+    assertThat(trial).hasCount(0);
+  }
 }

@@ -144,6 +144,7 @@ final class ArchiveCheck implements ArchiveReader.Reader {
       case Archived.Wanted one -> {
         once(ArchivePart.WANTED, one.id(), path);
         among(one.product(), ArchivePart.PRODUCTS, path + "product");
+        among(one.parcel(), ArchivePart.PARCELS, path + "parcel");
         faults.unless(
             one.orderedOn() == null
                 ? one.thereBy() == null && one.orderedFrom() == null
@@ -151,6 +152,10 @@ final class ArchiveCheck implements ArchiveReader.Reader {
             path + "thereBy",
             "rule",
             "What is ordered says since when and by when.");
+      }
+      case Archived.OfParcel one -> {
+        once(ArchivePart.PARCELS, one.id(), path);
+        among(one.parcel().picture(), ArchivePart.PICTURES, path + "parcel.picture");
       }
       case Archived.OfShop one -> {
         once(ArchivePart.SHOPS, one.id(), path);
@@ -237,6 +242,9 @@ final class ArchiveCheck implements ArchiveReader.Reader {
     faults.unless(house == null, "house", "twice", "A workspace has one set of house rules.");
     house = one;
     faults.build(path + "ownMonths", () -> BenchArchive.rules(one));
+    if (one.money() != null) {
+      one.money().check(faults, path + "money.");
+    }
   }
 
   private void filling(Archived.OfFilling one, String path) {

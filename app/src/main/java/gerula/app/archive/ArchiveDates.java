@@ -29,13 +29,15 @@ final class ArchiveDates {
       case Archived.OfItem item -> moved(item);
       case Archived.OfBooking booking -> moved(booking);
       case Archived.OfFilling filling -> moved(filling);
+      case Archived.OfProduct product -> moved(product);
+      case Archived.OfHouseRules house -> moved(house);
+      case Archived.OfParcel parcel ->
+          new Archived.OfParcel(parcel.id(), parcel.version(), parcel.parcel().laterBy(days));
       case Archived.Wanted wanted -> moved(wanted);
       case Archived.OfShop shop -> moved(shop);
       case Archived.OfOffer offer -> moved(offer);
       case Archived.OfPlace _,
-          Archived.OfProduct _,
           Archived.Picture _,
-          Archived.OfHouseRules _,
           Archived.OfEmpty _,
           Archived.OfSession _,
           Archived.OfTick _,
@@ -91,7 +93,17 @@ final class ArchiveDates {
             one.cleanSince(),
             one.cleanBy(),
             one.cleanUntil(),
-            one.leftEstimated());
+            one.leftEstimated(),
+            moved(one.trialUntil()));
+  }
+
+  private Archived.OfProduct moved(Archived.OfProduct one) {
+    return new Archived.OfProduct(
+        one.id(), one.version(), one.product(), moved(one.discontinuedOn()));
+  }
+
+  private Archived.OfHouseRules moved(Archived.OfHouseRules one) {
+    return one.money() == null ? one : one.with(one.money().laterBy(days));
   }
 
   private Archived.OfFilling moved(Archived.OfFilling one) {
@@ -118,7 +130,8 @@ final class ArchiveDates {
         moved(one.gotOn()),
         moved(one.orderedOn()),
         one.orderedFrom(),
-        moved(one.thereBy()));
+        moved(one.thereBy()),
+        one.parcel());
   }
 
   private Archived.OfShop moved(Archived.OfShop one) {

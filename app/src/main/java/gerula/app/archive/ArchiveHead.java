@@ -34,10 +34,11 @@ record ArchiveHead(
    * booking, how far a base may lie from a face, and the looks of faces; from 11 on the house's
    * practices; from 12 on treatments and incidents; from 13 on how clean bags are, and what places
    * are to hold; from 14 on where things are packed, and how a house packs and carries; from 15 on
-   * shops and what they offer; from 16 on what places serve for and what is ordered. All earlier
-   * ones are still read.
+   * shops and what they offer; from 16 on what places serve for and what is ordered; from 17 on
+   * parcels, the money of the house, what is on trial and what is no longer made. All earlier ones
+   * are still read.
    */
-  static final int VERSION = 16;
+  static final int VERSION = 17;
 
   private static final int FIRST_WITH_CLEAR_CLASSES = 6;
 

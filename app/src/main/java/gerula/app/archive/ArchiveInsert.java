@@ -115,6 +115,7 @@ final class ArchiveInsert implements ArchiveReader.Reader {
       case Archived.OfFilling one -> into.bench().insertFilling(into.act(), one);
       case Archived.OfSession one -> into.bench().insertSession(into.act(), one);
       case Archived.Wanted one -> into.bench().insertWanted(into.act(), one);
+      case Archived.OfParcel one -> into.bench().insertParcel(into.act(), one);
       case Archived.OfShop one -> into.bench().insertShop(into.act(), one);
       case Archived.OfOffer one -> into.bench().insertOffer(into.act(), one);
       case Archived.Unnamed one ->

@@ -25,6 +25,7 @@ enum ArchivePart implements Code {
   FILLINGS(Archived.OfFilling.class, Limit.FILLINGS),
   SESSIONS(Archived.OfSession.class, Limit.SESSIONS),
   WANTED(Archived.Wanted.class, Limit.BUYING_ENTRIES),
+  PARCELS(Archived.OfParcel.class, Limit.PARCELS),
   SHOPS(Archived.OfShop.class, Limit.SHOPS),
   OFFERS(Archived.OfOffer.class, Limit.OFFERS),
   UNNAMED(Archived.Unnamed.class, Limit.PHOTOGRAPHS),

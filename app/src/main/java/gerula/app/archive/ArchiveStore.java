@@ -84,11 +84,12 @@ class ArchiveStore {
   void setProductVersions(List<Archived.OfProduct> products) {
     sql.batch(
             products.stream()
-                .filter(one -> one.version() != 0)
+                .filter(one -> one.version() != 0 || one.discontinuedOn() != null)
                 .map(
                     one ->
                         sql.update(PRODUCT)
                             .set(PRODUCT.VERSION, one.version())
+                            .set(PRODUCT.DISCONTINUED_ON, one.discontinuedOn())
                             .where(PRODUCT.ID.eq(one.id())))
                 .toList())
         .execute();
@@ -131,6 +132,7 @@ class ArchiveStore {
       row.setWashedOn(besides.washedOn());
       row.setUseFirstOn(besides.useFirstOn());
       row.setKeptOn(besides.keptOn());
+      row.setTrialUntil(besides.trialUntil());
       row.setCleanSince(besides.cleanSince());
       row.setCleanBy((besides.cleanBy() == null ? CleanState.By.TOLD : besides.cleanBy()).code());
       row.setCleanUntil(besides.cleanUntil());

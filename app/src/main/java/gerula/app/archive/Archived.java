@@ -13,7 +13,9 @@ import gerula.app.ledger.Upcaster;
 import gerula.app.person.PersonDraft;
 import gerula.app.platform.workspace.Role;
 import gerula.app.restock.OfferDraft;
+import gerula.app.restock.ParcelDraft;
 import gerula.app.restock.ShopDraft;
+import gerula.app.rule.MoneyDraft;
 import gerula.core.cleandown.Contact;
 import gerula.core.cleandown.treatment.Incident;
 import gerula.core.cleandown.treatment.Moment;
@@ -78,8 +80,16 @@ sealed interface Archived {
       @Nullable Instant wetUntil)
       implements Archived {}
 
-  /** A product. */
-  record OfProduct(@NotNull UUID id, int version, @NotNull @Valid ProductDraft product)
+  /**
+   * A product.
+   *
+   * @param discontinuedOn since when it is no longer made, null as long as it is
+   */
+  record OfProduct(
+      @NotNull UUID id,
+      int version,
+      @NotNull @Valid ProductDraft product,
+      @Nullable LocalDate discontinuedOn)
       implements Archived {}
 
   /** A picture as JPEG, in Base64. */
@@ -117,6 +127,7 @@ sealed interface Archived {
    * @param cleanUntil when it will be dry
    * @param leftEstimated whether what is left follows from uses since it was last measured; null:
    *     no
+   * @param trialUntil until when it is tried before more of its line is bought
    */
   record Besides(
       @JsonAlias("changedOn") @Nullable LocalDate spoilageOn,
@@ -130,10 +141,12 @@ sealed interface Archived {
       @Nullable Instant cleanSince,
       CleanState.@Nullable By cleanBy,
       @Nullable Instant cleanUntil,
-      @Nullable Boolean leftEstimated) {
+      @Nullable Boolean leftEstimated,
+      @Nullable LocalDate trialUntil) {
 
     static final Besides NONE =
-        new Besides(null, List.of(), null, null, null, null, null, null, null, null, null, null);
+        new Besides(
+            null, List.of(), null, null, null, null, null, null, null, null, null, null, null);
   }
 
   /**
@@ -142,6 +155,7 @@ sealed interface Archived {
    * @param ownMonths months after opening by class, where the house follows neither school
    * @param practices since version 11: codes by matter
    * @param usablePercent since version 14, as are the others after it
+   * @param money since version 17; null until somebody said it
    */
   record OfHouseRules(
       @NotNull UUID id,
@@ -156,8 +170,28 @@ sealed interface Archived {
       @Nullable Integer usablePercent,
       @Nullable Integer wornGrams,
       @Nullable Integer carriedGrams,
-      @Nullable @Size(max = 2000) String cardWords)
-      implements Archived {}
+      @Nullable @Size(max = 2000) String cardWords,
+      @Nullable @Valid MoneyDraft money)
+      implements Archived {
+
+    OfHouseRules with(MoneyDraft other) {
+      return new OfHouseRules(
+          id,
+          version,
+          dateLimits,
+          ownMonths,
+          eyeMarginDays,
+          reservePercent,
+          deliveryDays,
+          shadeLimit,
+          practices,
+          usablePercent,
+          wornGrams,
+          carriedGrams,
+          cardWords,
+          other);
+    }
+  }
 
   /** A kind of empties. */
   record OfEmpty(@NotNull UUID id, int version, @NotNull @Valid EmptyDraft empty)
@@ -222,7 +256,12 @@ sealed interface Archived {
       @Nullable LocalDate gotOn,
       @Nullable LocalDate orderedOn,
       @Nullable UUID orderedFrom,
-      @Nullable LocalDate thereBy)
+      @Nullable LocalDate thereBy,
+      @Nullable UUID parcel)
+      implements Archived {}
+
+  /** What was ordered from one shop at one time. */
+  record OfParcel(@NotNull UUID id, int version, @NotNull @Valid ParcelDraft parcel)
       implements Archived {}
 
   /** Where one buys. */

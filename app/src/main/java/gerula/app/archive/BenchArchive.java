@@ -11,7 +11,8 @@ import gerula.app.depot.lineage.FillingStore.StoredFilling;
 import gerula.app.ledger.Act;
 import gerula.app.ledger.ThingKind;
 import gerula.app.restock.OfferDraft;
-import gerula.app.restock.ShopDraft;
+import gerula.app.restock.ParcelStore;
+import gerula.app.restock.ParcelStore.StoredParcel;
 import gerula.app.restock.ShopStore;
 import gerula.app.restock.ShopStore.StoredOffer;
 import gerula.app.restock.ShopStore.StoredShop;
@@ -19,6 +20,8 @@ import gerula.app.restock.WantedStore;
 import gerula.app.restock.WantedStore.StoredWanted;
 import gerula.app.rule.HouseStore;
 import gerula.app.rule.HouseStore.StoredRules;
+import gerula.app.rule.MoneyDraft;
+import gerula.app.rule.MoneyRules;
 import gerula.core.dates.DateClass;
 import gerula.core.rule.Code;
 import gerula.core.rule.HouseRules;
@@ -45,6 +48,7 @@ class BenchArchive {
   private final SessionStore sessions;
   private final WantedStore wanted;
   private final ShopStore shops;
+  private final ParcelStore parcels;
 
   BenchArchive(
       HouseStore house,
@@ -52,13 +56,15 @@ class BenchArchive {
       FillingStore fillings,
       SessionStore sessions,
       WantedStore wanted,
-      ShopStore shops) {
+      ShopStore shops,
+      ParcelStore parcels) {
     this.house = house;
     this.empties = empties;
     this.fillings = fillings;
     this.sessions = sessions;
     this.wanted = wanted;
     this.shops = shops;
+    this.parcels = parcels;
   }
 
   List<Archived.OfHouseRules> house() {
@@ -82,7 +88,8 @@ class BenchArchive {
         rules.load().usablePercent(),
         rules.load().wornGrams(),
         rules.load().carriedGrams(),
-        stored.cardWords());
+        stored.cardWords(),
+        stored.money().isTold() ? MoneyDraft.of(stored.money()) : null);
   }
 
   static HouseRules rules(Archived.OfHouseRules one) {
@@ -185,15 +192,13 @@ class BenchArchive {
         one.gotOn(),
         ordered == null ? null : ordered.on(),
         ordered == null ? null : ordered.shop(),
-        ordered == null ? null : ordered.thereBy());
+        ordered == null ? null : ordered.thereBy(),
+        ordered == null ? null : ordered.parcel());
   }
 
   List<Archived.OfShop> shops() {
     return shops.shops().stream()
-        .map(
-            one ->
-                new Archived.OfShop(
-                    one.shop().id(), one.version(), ShopDraft.of(one.shop(), one.note())))
+        .map(one -> new Archived.OfShop(one.shop().id(), one.version(), one.draft()))
         .toList();
   }
 
@@ -211,7 +216,7 @@ class BenchArchive {
   }
 
   void insertShop(Act act, Archived.OfShop one) {
-    StoredShop shop = new StoredShop(one.shop().toShop(one.id()), one.shop().note(), one.version());
+    StoredShop shop = StoredShop.of(one.id(), one.shop(), one.version());
     act.create(ThingKind.SHOP_THING, List.of(one.id()), () -> shops.save(shop));
   }
 
@@ -227,7 +232,8 @@ class BenchArchive {
 
   private static StoredRules stored(Archived.OfHouseRules one) {
     String words = one.cardWords() == null ? "" : one.cardWords();
-    return new StoredRules(one.id(), rules(one), words, one.version());
+    MoneyRules money = one.money() == null ? MoneyRules.NONE : one.money().toRules();
+    return new StoredRules(one.id(), rules(one), words, money, one.version());
   }
 
   void insertEmpty(Act act, Archived.OfEmpty one) {
@@ -247,6 +253,17 @@ class BenchArchive {
         ThingKind.BENCH_PIECE_THING,
         one.pieces().stream().map(Archived.OfPiece::id).toList(),
         () -> one.pieces().forEach(piece -> sessions.save(stored(one.id(), piece))));
+  }
+
+  List<Archived.OfParcel> parcels() {
+    return parcels.all().stream()
+        .map(one -> new Archived.OfParcel(one.id(), one.version(), one.draft()))
+        .toList();
+  }
+
+  void insertParcel(Act act, Archived.OfParcel one) {
+    StoredParcel parcel = new StoredParcel(one.id(), one.parcel(), one.version());
+    act.create(ThingKind.PARCEL_THING, List.of(one.id()), () -> parcels.save(parcel));
   }
 
   void insertWanted(Act act, Archived.Wanted one) {
@@ -307,7 +324,8 @@ class BenchArchive {
         one.gotOn(),
         one.orderedOn() == null
             ? null
-            : new WantedStore.Ordered(one.orderedOn(), one.orderedFrom(), one.thereBy()),
+            : new WantedStore.Ordered(
+                one.orderedOn(), one.orderedFrom(), one.thereBy(), one.parcel()),
         one.version());
   }
 }

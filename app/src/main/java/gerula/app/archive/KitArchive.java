@@ -35,7 +35,9 @@ class KitArchive {
   Stream<Archived.OfProduct> products() {
     return drafts
         .allProducts()
-        .map(one -> new Archived.OfProduct(one.id(), one.version(), one.draft()));
+        .map(
+            one ->
+                new Archived.OfProduct(one.id(), one.version(), one.draft(), one.discontinuedOn()));
   }
 
   Stream<Archived.OfItem> items() {
@@ -71,7 +73,8 @@ class KitArchive {
             stored.item().clean().since(),
             stored.item().clean().by(),
             stored.item().clean().until(),
-            stored.item().isLeftEstimated() ? true : null);
+            stored.item().isLeftEstimated() ? true : null,
+            details.trialUntil());
     return besides.equals(Archived.Besides.NONE) ? null : besides;
   }
 }

@@ -219,6 +219,7 @@ class WorkspaceExport {
       list(out, ArchivePart.FILLINGS, bench.fillings().stream());
       list(out, ArchivePart.SESSIONS, bench.sessions().stream());
       list(out, ArchivePart.WANTED, bench.wanted().stream());
+      list(out, ArchivePart.PARCELS, bench.parcels().stream());
       list(out, ArchivePart.SHOPS, bench.shops().stream());
       list(out, ArchivePart.OFFERS, bench.offers().stream());
       list(

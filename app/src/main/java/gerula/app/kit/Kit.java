@@ -184,32 +184,42 @@ public class Kit {
         });
   }
 
-  /** Another one like it, sealed and full, as part of an act. */
-  public void addSealed(
-      Act act,
-      UUID id,
-      StoredItem like,
+  /**
+   * What is said of a pack that came.
+   *
+   * @param place where it goes and belongs; null: where others of its product belong
+   */
+  public record NewPack(
       Cleanliness cleanliness,
       String batch,
       @Nullable LocalDate printedExpiry,
       @Nullable BigDecimal price,
-      @Nullable String currency) {
+      @Nullable String currency,
+      @Nullable UUID place) {}
+
+  /**
+   * Adds a sealed pack as part of an act.
+   *
+   * @param like another of the product
+   */
+  public void addSealed(Act act, UUID id, StoredItem like, NewPack pack) {
     Item item = like.item();
+    UUID place = pack.place() == null ? item.home() : pack.place();
     ItemDraft draft =
         ItemDraftBuilder.stagedBuilder()
             .madeOn(null)
             .boughtOn(time.today())
             .openedOn(null)
-            .printedExpiry(printedExpiry)
+            .printedExpiry(pack.printedExpiry())
             .left(item.product().content().amount())
-            .home(item.home())
-            .now(item.home())
-            .cleanliness(cleanliness)
+            .home(place)
+            .now(place)
+            .cleanliness(pack.cleanliness())
             .personal(false)
             .note("")
-            .batch(batch)
-            .price(price)
-            .currency(currency)
+            .batch(pack.batch())
+            .price(pack.price())
+            .currency(pack.currency())
             .onlyFor(null)
             .favourite(like.details().favourite())
             .rare(like.details().rare())
@@ -368,6 +378,7 @@ public class Kit {
 
   private void checkItem(ItemDraft draft, Product product, Faults faults) {
     draft.check(faults, "item.", product, time.today());
+    draft.checkCurrency(faults, "item.");
     faults.unless(
         draft.onlyForId() == null || names.knows(draft.onlyForId()),
         "item.onlyForId",

@@ -63,8 +63,13 @@ public class KitDrafts {
       @Nullable Instant usedSince,
       @Nullable Instant wetUntil) {}
 
-  /** A product and what it would be typed as. */
-  public record ProductToType(UUID id, int version, ProductDraft draft) {}
+  /**
+   * A product and what it would be typed as.
+   *
+   * @param discontinuedOn since when it is no longer made, null as long as it is
+   */
+  public record ProductToType(
+      UUID id, int version, ProductDraft draft, @Nullable LocalDate discontinuedOn) {}
 
   /** An item and what it would be typed as. */
   public record ItemToType(
@@ -100,7 +105,13 @@ public class KitDrafts {
   public List<ProductToType> products() {
     return sql.selectFrom(PRODUCT)
         .orderBy(PRODUCT.NAME, PRODUCT.SHADE, PRODUCT.ID)
-        .fetch(row -> new ProductToType(row.getId(), row.getVersion(), ProductRows.draft(row)));
+        .fetch(
+            row ->
+                new ProductToType(
+                    row.getId(),
+                    row.getVersion(),
+                    ProductRows.draft(row),
+                    row.getDiscontinuedOn()));
   }
 
   /**
@@ -127,7 +138,13 @@ public class KitDrafts {
                     .limit(AT_ONCE)
                     .fetch(),
             ProductRecord::getId)
-        .map(row -> new ProductToType(row.getId(), row.getVersion(), ProductRows.draft(row)));
+        .map(
+            row ->
+                new ProductToType(
+                    row.getId(),
+                    row.getVersion(),
+                    ProductRows.draft(row),
+                    row.getDiscontinuedOn()));
   }
 
   /** All items, discarded ones too, some hundreds at a time. */

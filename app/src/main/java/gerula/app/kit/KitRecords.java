@@ -105,6 +105,7 @@ public final class KitRecords {
    * @param shades those that lie side by side in one pack; empty where it is of one shade
    * @param composition what its label was found to say
    * @param unchecked what its label is still to be read for, of what every artist asks about
+   * @param discontinuedOn since when it is no longer made, null as long as it is
    * @param couldBe the classes that its own was parted into: one of them is to be chosen; empty for
    *     a class that is clear
    */
@@ -137,6 +138,7 @@ public final class KitRecords {
       @Nullable Integer spf,
       @Nullable BigDecimal wattHours,
       @Nullable String packCode,
+      @Nullable LocalDate discontinuedOn,
       @Nullable Integer brushes,
       int version) {}
 
@@ -175,6 +177,7 @@ public final class KitRecords {
    * @param washedOn the day its container was washed last
    * @param usedFirst whether it is taken before others of its class
    * @param keptOn the day somebody last went through the kit and kept it
+   * @param trialUntil until when it is tried before more of its line is bought
    */
   @RecordBuilder
   public record ItemView(
@@ -216,6 +219,7 @@ public final class KitRecords {
       @Nullable LocalDate washedOn,
       boolean usedFirst,
       @Nullable LocalDate keptOn,
+      @Nullable LocalDate trialUntil,
       @Nullable LocalDate discardedOn,
       @Nullable DiscardCause discardCause,
       long massG,

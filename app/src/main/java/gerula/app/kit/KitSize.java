@@ -29,6 +29,7 @@ public class KitSize implements ActGuard {
           Map.entry(
               ThingKind.WANTED_THING,
               new Bound(Limit.BUYING_ENTRIES, "entries of the buying list")),
+          Map.entry(ThingKind.PARCEL_THING, new Bound(Limit.PARCELS, "parcels")),
           Map.entry(ThingKind.SHOP_THING, new Bound(Limit.SHOPS, "shops")),
           Map.entry(ThingKind.OFFER_THING, new Bound(Limit.OFFERS, "offers, ended ones included")),
           Map.entry(ThingKind.STOCKTAKE_THING, new Bound(Limit.COUNTS, "counts")));

@@ -17,6 +17,7 @@ import gerula.core.dates.PackDates;
 import gerula.core.rule.HouseRules;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
@@ -65,6 +66,11 @@ public class KitStore {
   /** Everything that has not been discarded. */
   public List<StoredItem> items() {
     return items(ITEM.DISCARDED_ON.isNull());
+  }
+
+  /** Everything that ever was. */
+  public List<StoredItem> allItems() {
+    return items(DSL.noCondition());
   }
 
   public Optional<StoredItem> item(UUID id) {
@@ -222,6 +228,17 @@ public class KitStore {
   /** As somebody described it. */
   ProductDraft productDraft(UUID id) {
     return ProductRows.draft(existingProduct(id));
+  }
+
+  /**
+   * @param since when it is no longer made; null: it is
+   */
+  public void discontinue(UUID product, @Nullable LocalDate since) {
+    sql.update(PRODUCT)
+        .set(PRODUCT.DISCONTINUED_ON, since)
+        .set(PRODUCT.VERSION, PRODUCT.VERSION.plus(1))
+        .where(PRODUCT.ID.eq(product))
+        .execute();
   }
 
   void update(UUID id, ProductDraft draft) {

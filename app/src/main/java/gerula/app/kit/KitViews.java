@@ -154,6 +154,7 @@ public final class KitViews {
         .washedOn(details.washedOn())
         .usedFirst(item.isUsedFirst())
         .keptOn(details.keptOn())
+        .trialUntil(details.trialUntil())
         .discardedOn(details.discardedOn())
         .discardCause(details.discardCause())
         .massG(item.mass().grams())
@@ -211,6 +212,7 @@ public final class KitViews {
         .spf(details.spf())
         .wattHours(details.wattHours())
         .packCode(details.packCode())
+        .discontinuedOn(details.discontinuedOn())
         .brushes(product.brushes())
         .version(stored.productVersion())
         .build();

@@ -95,6 +95,11 @@ public class Ledger {
         });
   }
 
+  /** Whether this act was done before. To be called within the workspace. */
+  public boolean isDone(UUID id) {
+    return entries.isDone(id);
+  }
+
   private static void requireMayAct(SignedIn who) {
     if (!who.role().mayAct()) {
       throw Refused.notAllowed("You may look at this workspace, but not change it.");

@@ -11,6 +11,7 @@ import static gerula.app.tables.Tables.INCIDENT;
 import static gerula.app.tables.Tables.ITEM;
 import static gerula.app.tables.Tables.OFFER;
 import static gerula.app.tables.Tables.PACKED;
+import static gerula.app.tables.Tables.PARCEL;
 import static gerula.app.tables.Tables.PERSON;
 import static gerula.app.tables.Tables.PLACE;
 import static gerula.app.tables.Tables.PRODUCT;
@@ -42,6 +43,7 @@ public enum ThingKind implements Code {
   TREATMENT_THING(TREATMENT, TREATMENT.ID),
   INCIDENT_THING(INCIDENT, INCIDENT.ID),
   WANTED_THING(WANTED, WANTED.ID),
+  PARCEL_THING(PARCEL, PARCEL.ID),
   SHOP_THING(SHOP, SHOP.ID),
   OFFER_THING(OFFER, OFFER.ID),
   UNNAMED_PICTURE_THING(UNNAMED_PICTURE, UNNAMED_PICTURE.ID),

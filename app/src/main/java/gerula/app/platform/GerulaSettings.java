@@ -17,6 +17,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param signUpsAnHour how many of them come back in an hour
  * @param passphraseMemoryKib how much memory hashing a passphrase takes; less is only for tests,
  *     which sign up by the hundred
+ * @param orderDesk address on this machine to which orders are sent; null for none
  */
 @ConfigurationProperties("gerula")
 public record GerulaSettings(
@@ -26,4 +27,5 @@ public record GerulaSettings(
     @DefaultValue Set<String> hosts,
     @DefaultValue("60") int signUpBurst,
     @DefaultValue("240") int signUpsAnHour,
-    @DefaultValue("19456") int passphraseMemoryKib) {}
+    @DefaultValue("19456") int passphraseMemoryKib,
+    @Nullable String orderDesk) {}

@@ -1,6 +1,7 @@
 package gerula.app.restock;
 
-import gerula.app.platform.errors.Faults;
+import static java.nio.charset.StandardCharsets.UTF_8;
+
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.restock.BuyingList.WantedView;
 import jakarta.validation.Valid;
@@ -15,7 +16,9 @@ import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -31,9 +34,13 @@ import org.springframework.web.bind.annotation.RestController;
 class BuyingController {
 
   private final BuyingList list;
+  private final Orders orders;
+  private final Sending sending;
 
-  BuyingController(BuyingList list) {
+  BuyingController(BuyingList list, Orders orders, Sending sending) {
     this.list = list;
+    this.orders = orders;
+    this.sending = sending;
   }
 
   /**
@@ -56,6 +63,7 @@ class BuyingController {
 
   /**
    * @param newItems ids of the packs that came, made by the client
+   * @param place where they go; null: where others of the product belong
    * @param restToCome whether the rest is still to come; else it is done with
    */
   record GotIt(
@@ -71,34 +79,59 @@ class BuyingController {
           BigDecimal price,
       @Nullable @Pattern(regexp = "[A-Z]{3}", message = "A currency has three letters, like EUR.")
           String currency,
+      @Nullable UUID place,
       @Nullable Boolean restToCome) {
 
-    BuyingList.Came toCame() {
-      new Faults()
-          .unless(
-              (price == null) == (currency == null),
-              "currency",
-              "rule",
-              "A price has a currency, like EUR.")
-          .refuseIfAny();
-      return new BuyingList.Came(
-          batch == null ? "" : batch.strip(),
-          printedExpiry,
-          price,
-          currency,
-          Boolean.TRUE.equals(restToCome));
+    Orders.Came toCame() {
+      return new CameDraft(batch, printedExpiry, price, currency, place)
+          .toCame("", Boolean.TRUE.equals(restToCome));
     }
   }
 
   /**
+   * An entry for which another product is bought that does for it.
+   *
+   * @param product of which the kit has or had an item
+   */
+  record Instead(@NotNull UUID entry, @NotNull UUID product) {}
+
+  /**
+   * @param instead entries for which another product is bought; null: none
    * @param shop null: from somebody who is not kept as a shop
    * @param thereBy null: as long as the shop usually takes, or the house's time
+   * @param parcel id of the order, made by the client; null to have one made
+   * @param shipping what sending it costs, in the currency; both null where nobody said it
    */
   record OrderThem(
       @NotNull UUID actId,
       @NotEmpty(message = "Say what is ordered.") @Size(max = 500) List<@NotNull UUID> entries,
+      @Nullable @Size(max = 500) List<@NotNull @Valid Instead> instead,
       @Nullable UUID shop,
-      @Nullable LocalDate thereBy) {}
+      @Nullable LocalDate thereBy,
+      @Nullable UUID parcel,
+      @Nullable
+          @DecimalMin(value = "0", message = "An amount of money is 0 or more.")
+          @DecimalMax(value = "1000000", message = "An amount of money is at most 1,000,000.")
+          BigDecimal shipping,
+      @Nullable @Pattern(regexp = "[A-Z]{3}", message = "A currency has three letters, like EUR.")
+          String currency) {
+
+    Orders.Ordering toOrdering() {
+      return new Orders.Ordering(
+          entries,
+          instead == null
+              ? Map.of()
+              : instead.stream()
+                  .collect(Collectors.toMap(Instead::entry, Instead::product, (one, _) -> one)),
+          shop,
+          thereBy,
+          // Sent again it is the same order.
+          parcel == null ? UUID.nameUUIDFromBytes(actId.toString().getBytes(UTF_8)) : parcel,
+          shipping,
+          currency,
+          "");
+    }
+  }
 
   record CallOff(@NotNull UUID actId) {}
 
@@ -132,13 +165,20 @@ class BuyingController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody GotIt asked) {
-    list.got(who, asked.actId(), id, asked.newItems(), asked.toCame());
+    orders.got(who, asked.actId(), id, asked.newItems(), asked.toCame());
   }
 
   @PostMapping("/api/buying/ordered")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void order(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody OrderThem asked) {
-    list.order(who, asked.actId(), asked.entries(), asked.shop(), asked.thereBy());
+    orders.order(who, asked.actId(), asked.toOrdering());
+  }
+
+  /** Sends it to the desk of the shop, and keeps it as ordered once the shop took it. */
+  @PostMapping("/api/buying/send")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void send(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody OrderThem asked) {
+    sending.send(who, asked.actId(), asked.toOrdering());
   }
 
   @PostMapping("/api/buying/{id}/call-off")
@@ -147,6 +187,6 @@ class BuyingController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody CallOff asked) {
-    list.callOff(who, asked.actId(), id);
+    orders.callOff(who, asked.actId(), id);
   }
 }

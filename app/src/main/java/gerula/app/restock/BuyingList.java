@@ -1,6 +1,5 @@
 package gerula.app.restock;
 
-import gerula.app.kit.Kit;
 import gerula.app.kit.KitRecords.ItemView;
 import gerula.app.kit.KitStore;
 import gerula.app.kit.KitViews;
@@ -16,13 +15,10 @@ import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.restock.WantedStore.StoredWanted;
 import gerula.app.rule.HouseStore;
-import gerula.core.cleandown.work.UsedThing;
-import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Vessel;
 import gerula.core.restock.OrderBy;
 import gerula.core.restock.shop.Shop;
 import gerula.core.rule.HouseRules;
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -39,7 +35,6 @@ public class BuyingList {
 
   private final WantedStore store;
   private final KitStore kit;
-  private final Kit things;
   private final Views views;
   private final HouseStore house;
   private final Sellers sellers;
@@ -51,7 +46,6 @@ public class BuyingList {
   BuyingList(
       WantedStore store,
       KitStore kit,
-      Kit things,
       Views views,
       HouseStore house,
       Sellers sellers,
@@ -61,7 +55,6 @@ public class BuyingList {
       WorkspaceTime time) {
     this.store = store;
     this.kit = kit;
-    this.things = things;
     this.views = views;
     this.house = house;
     this.sellers = sellers;
@@ -91,16 +84,14 @@ public class BuyingList {
   /**
    * @param shop the name of the shop, null where none is known
    * @param late whether it should have been there before today
+   * @param parcel in which it comes, null where none is kept
    */
-  public record OrderedView(LocalDate on, @Nullable String shop, LocalDate thereBy, boolean late) {}
-
-  /** What is said of packs that came: it holds for all of them. */
-  record Came(
-      String batch,
-      @Nullable LocalDate printedExpiry,
-      @Nullable BigDecimal price,
-      @Nullable String currency,
-      boolean restToCome) {}
+  public record OrderedView(
+      LocalDate on,
+      @Nullable String shop,
+      LocalDate thereBy,
+      boolean late,
+      @Nullable UUID parcel) {}
 
   List<WantedView> all(SignedIn who) {
     return workspaces.read(who.workspace(), this::open);
@@ -143,7 +134,8 @@ public class BuyingList {
                 how.on(),
                 how.shop() == null ? null : shopNames.get(how.shop()),
                 how.thereBy(),
-                how.thereBy().isBefore(time.today())),
+                how.thereBy().isBefore(time.today()),
+                how.parcel()),
         one.why());
   }
 
@@ -155,8 +147,15 @@ public class BuyingList {
             one.neededOn(), offered.getOrDefault(one.product(), List.of()), rules.deliveryDays());
   }
 
+  /**
+   * @throws Refused when the kit never had any of it
+   */
+  ItemView viewOf(UUID product) {
+    return views.now().of(like(product).orElseThrow(() -> Refused.notThere("product", product)));
+  }
+
   /** A thing of the product, one that is still there before one that is gone. */
-  private Optional<StoredItem> like(UUID product) {
+  Optional<StoredItem> like(UUID product) {
     return kit.ofProducts(List.of(product)).stream()
         .min(
             Comparator.comparing(StoredItem::isDiscarded)
@@ -206,120 +205,7 @@ public class BuyingList {
         });
   }
 
-  /**
-   * They are ordered from now on.
-   *
-   * @param shop null: from somebody who is not kept as a shop
-   * @param thereBy null: as long as the shop usually takes, or the house's time
-   */
-  void order(
-      SignedIn who,
-      UUID actId,
-      List<UUID> entries,
-      @Nullable UUID shop,
-      @Nullable LocalDate thereBy) {
-    ledger.perform(
-        who,
-        actId,
-        "ordered",
-        Map.of("entries", entries.size()),
-        act -> {
-          LocalDate today = time.today();
-          Optional<Shop> from = Optional.ofNullable(shop).map(this::existingShop);
-          LocalDate usually =
-              from.map(one -> one.arrivesOn(today))
-                  .orElseGet(() -> today.plusDays(house.current().deliveryDays()));
-          new Faults()
-              .unless(
-                  thereBy == null || !thereBy.isBefore(today),
-                  "thereBy",
-                  "out-of-range",
-                  "What is ordered today is not there before today.")
-              .refuseIfAny();
-          LocalDate there = thereBy == null ? usually : thereBy;
-          for (UUID id : entries.stream().distinct().sorted().toList()) {
-            StoredWanted wanted = notGot(id);
-            if (wanted.ordered() != null) {
-              throw Refused.notNow(
-                  "ordered-already", "This is ordered already. Nothing was changed.");
-            }
-            save(act, wanted.ordered(new WantedStore.Ordered(today, shop, there)));
-          }
-        });
-  }
-
-  private Shop existingShop(UUID id) {
-    return shops.shops().stream()
-        .map(ShopStore.StoredShop::shop)
-        .filter(one -> one.id().equals(id))
-        .findFirst()
-        .orElseThrow(() -> Refused.notThere("shop", id));
-  }
-
-  /** It does not come: it is wanted as before. */
-  void callOff(SignedIn who, UUID actId, UUID id) {
-    ledger.perform(
-        who,
-        actId,
-        "order-called-off",
-        act -> {
-          StoredWanted wanted = notGot(id);
-          if (wanted.ordered() == null) {
-            throw Refused.notNow("not-ordered", "This is not ordered. Nothing was changed.");
-          }
-          save(act, wanted.ordered(null));
-        });
-  }
-
-  /**
-   * So many sealed packs come into the kit, at home where the product is; what can be wiped or
-   * washed counts as used until it is.
-   *
-   * @param newItems ids of the packs, made by the caller
-   */
-  void got(SignedIn who, UUID actId, UUID id, List<UUID> newItems, Came came) {
-    ledger.perform(
-        who,
-        actId,
-        "bought",
-        Map.of("packs", newItems.size()),
-        act -> {
-          StoredWanted wanted = notGot(id);
-          new Faults()
-              .unless(
-                  !came.restToCome() || newItems.size() < wanted.packs(),
-                  "restToCome",
-                  "rule",
-                  "Nothing is left to come: as many came as were wanted.")
-              .refuseIfAny();
-          StoredItem like =
-              like(wanted.product())
-                  .orElseThrow(() -> Refused.notThere("product", wanted.product()));
-          Cleanliness cleanliness = UsedThing.onArrival(like.item(), house.current().practices());
-          newItems.forEach(
-              item ->
-                  things.addSealed(
-                      act,
-                      item,
-                      like,
-                      cleanliness,
-                      came.batch(),
-                      came.printedExpiry(),
-                      came.price(),
-                      came.currency()));
-          save(act, came.restToCome() ? wanted.gotPart(newItems.size()) : wanted.got(time.today()));
-        });
-  }
-
-  private StoredWanted notGot(UUID id) {
-    StoredWanted wanted = existing(id);
-    if (wanted.gotOn() != null) {
-      throw Refused.notNow("got-already", "This has been bought already. Nothing was changed.");
-    }
-    return wanted;
-  }
-
-  private StoredWanted existing(UUID id) {
+  StoredWanted existing(UUID id) {
     return store.locked(id).orElseThrow(() -> Refused.notThere("entry of the buying list", id));
   }
 

@@ -152,7 +152,8 @@ class OfferLines {
         currency == null ? usualCurrency() : currency,
         null,
         null,
-        "");
+        "",
+        null);
   }
 
   /** What most shops there are ask. */

@@ -229,7 +229,7 @@ class OfferTable {
         act.create(
             ThingKind.SHOP_THING,
             shopIds,
-            () -> newShops.values().forEach(one -> store.save(new StoredShop(one, "", 0))));
+            () -> newShops.values().forEach(one -> store.save(new StoredShop(one, "", false, 0))));
       }
       act.about(ThingKind.OFFER_THING, replaced.stream().map(one -> one.offer().id()).toList());
       for (StoredOffer one : replaced) {

@@ -11,6 +11,7 @@ import gerula.app.platform.workspace.Workspaces;
 import gerula.app.restock.ShopStore.StoredOffer;
 import gerula.app.restock.ShopViews.OfferView;
 import gerula.app.restock.ShopViews.ShopsView;
+import gerula.app.restock.desk.OrderDesk;
 import gerula.core.dates.DateOrder;
 import gerula.core.restock.shop.OfferLine;
 import gerula.core.restock.shop.ShopOffer;
@@ -47,6 +48,7 @@ class ShopController {
   private final OfferTable table;
   private final HeavyWork heavy;
   private final WholeKit kit;
+  private final OrderDesk desk;
   private final Views views;
   private final Workspaces workspaces;
   private final WorkspaceTime time;
@@ -58,6 +60,7 @@ class ShopController {
       OfferTable table,
       HeavyWork heavy,
       WholeKit kit,
+      OrderDesk desk,
       Views views,
       Workspaces workspaces,
       WorkspaceTime time) {
@@ -67,6 +70,7 @@ class ShopController {
     this.table = table;
     this.heavy = heavy;
     this.kit = kit;
+    this.desk = desk;
     this.views = views;
     this.workspaces = workspaces;
     this.time = time;
@@ -124,7 +128,8 @@ class ShopController {
             .filter(one -> like.containsKey(one.offer().product()))
             .map(one -> view(one, now, like, today))
             .toList(),
-        store.offersInAll());
+        store.offersInAll(),
+        desk.isThere());
   }
 
   private static OfferView view(

@@ -29,6 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param leastOrder it sends nothing for less; null: there is none
  * @param professionalPercent off everything for those in the trade; null: none
  * @param proofUntil last day of the proof for it; null: no end
+ * @param takesOrders whether orders are sent to it and asked after from here; null: no
  */
 public record ShopDraft(
     @Visible(message = "Say what the shop is called.")
@@ -58,9 +59,10 @@ public record ShopDraft(
         @DecimalMax(value = "100", message = "A discount lies between 0 and 100 percent.")
         BigDecimal professionalPercent,
     @Nullable LocalDate proofUntil,
-    @NotNull @Size(max = 1000, message = "A note has at most 1000 characters.") String note) {
+    @NotNull @Size(max = 1000, message = "A note has at most 1000 characters.") String note,
+    @Nullable Boolean takesOrders) {
 
-  public static ShopDraft of(Shop shop, String note) {
+  public static ShopDraft of(Shop shop, String note, boolean takesOrders) {
     return new ShopDraft(
         shop.name(),
         shop.deliveryDays(),
@@ -71,7 +73,8 @@ public record ShopDraft(
         shop.currency(),
         shop.professionalPercent(),
         shop.proofUntil(),
-        note);
+        note,
+        takesOrders);
   }
 
   /** The same with its proof until that day. */
@@ -86,7 +89,8 @@ public record ShopDraft(
         currency,
         professionalPercent,
         until,
-        note);
+        note,
+        takesOrders);
   }
 
   public Shop toShop(UUID id) {

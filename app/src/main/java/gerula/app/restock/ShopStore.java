@@ -35,7 +35,17 @@ public class ShopStore {
   }
 
   /** A shop with what the core does not ask about. */
-  public record StoredShop(Shop shop, String note, int version) {}
+  public record StoredShop(Shop shop, String note, boolean takesOrders, int version) {
+
+    public static StoredShop of(UUID id, ShopDraft draft, int version) {
+      return new StoredShop(
+          draft.toShop(id), draft.note(), Boolean.TRUE.equals(draft.takesOrders()), version);
+    }
+
+    public ShopDraft draft() {
+      return ShopDraft.of(shop, note, takesOrders);
+    }
+  }
 
   /** An offer as it is kept. */
   public record StoredOffer(ShopOffer offer, int version) {}
@@ -63,6 +73,7 @@ public class ShopStore {
             row.getProfessionalPercent(),
             row.getProofUntil()),
         row.getNote(),
+        row.getTakesOrders(),
         row.getVersion());
   }
 
@@ -86,6 +97,7 @@ public class ShopStore {
         .set(SHOP.PROFESSIONAL_PERCENT, shop.professionalPercent())
         .set(SHOP.PROOF_UNTIL, shop.proofUntil())
         .set(SHOP.NOTE, one.note())
+        .set(SHOP.TAKES_ORDERS, one.takesOrders())
         .set(SHOP.VERSION, one.version())
         .onConflict(SHOP.WORKSPACE_ID, SHOP.ID)
         .doUpdate()
@@ -114,7 +126,7 @@ public class ShopStore {
   }
 
   /** Which shops sell what on that day: shops by product. */
-  Map<UUID, List<UUID>> sellers(LocalDate day) {
+  public Map<UUID, List<UUID>> sellers(LocalDate day) {
     return sql.selectDistinct(OFFER.PRODUCT_ID, OFFER.SHOP_ID)
         .from(OFFER)
         .where(OFFER.ENDED_ON.isNull())

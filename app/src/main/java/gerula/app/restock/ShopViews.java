@@ -39,16 +39,17 @@ final class ShopViews {
   /**
    * @param offers those that count in front, then the newest; at most 500
    * @param offersInAll how many there are
+   * @param hasDesk whether orders can be sent from here, to shops that take them
    */
-  record ShopsView(List<ShopView> shops, List<OfferView> offers, int offersInAll) {}
+  record ShopsView(
+      List<ShopView> shops, List<OfferView> offers, int offersInAll, boolean hasDesk) {}
 
   static ShopNow shop(StoredShop one) {
-    return new ShopNow(one.shop().id(), one.version(), ShopDraft.of(one.shop(), one.note()));
+    return new ShopNow(one.shop().id(), one.version(), one.draft());
   }
 
   static ShopView shop(StoredShop one, int offers, LocalDate today) {
     Shop shop = one.shop();
-    return new ShopView(
-        shop.id(), one.version(), ShopDraft.of(shop, one.note()), shop.arrivesOn(today), offers);
+    return new ShopView(shop.id(), one.version(), one.draft(), shop.arrivesOn(today), offers);
   }
 }

@@ -22,12 +22,14 @@ class Shops {
 
   private final ShopStore store;
   private final KitStore kit;
+  private final Parcels parcels;
   private final Ledger ledger;
   private final WorkspaceTime time;
 
-  Shops(ShopStore store, KitStore kit, Ledger ledger, WorkspaceTime time) {
+  Shops(ShopStore store, KitStore kit, Parcels parcels, Ledger ledger, WorkspaceTime time) {
     this.store = store;
     this.kit = kit;
+    this.parcels = parcels;
     this.ledger = ledger;
     this.time = time;
   }
@@ -42,7 +44,7 @@ class Shops {
               .unless(
                   store.locked(id).isEmpty(), "id", "there-already", "This shop is there already.")
               .refuseIfAny();
-          save(act, new StoredShop(draft.toShop(id), draft.note(), 0));
+          save(act, StoredShop.of(id, draft, 0));
         });
   }
 
@@ -54,7 +56,7 @@ class Shops {
         act -> {
           StoredShop before = existing(id);
           Refused.unlessUnchanged(version, before.version(), "shop", () -> ShopViews.shop(before));
-          save(act, new StoredShop(draft.toShop(id), draft.note(), before.version() + 1));
+          save(act, StoredShop.of(id, draft, before.version() + 1));
         });
   }
 
@@ -66,6 +68,11 @@ class Shops {
         "removed",
         act -> {
           existing(id);
+          if (parcels.isExpectedFrom(id)) {
+            throw Refused.notNow(
+                "still-to-come",
+                "Something is still to come from this shop. Receive it or call it off first.");
+          }
           for (StoredOffer one : store.ofShop(id)) {
             UUID offer = one.offer().id();
             act.touch(ThingKind.OFFER_THING, offer, () -> store.removeOffer(offer));
@@ -105,7 +112,7 @@ class Shops {
         "offered",
         act -> {
           if (store.locked(shop).isEmpty()) {
-            save(act, new StoredShop(told.toShop(shop), told.note(), 0));
+            save(act, StoredShop.of(shop, told, 0));
           }
           offered(act, id, draft);
         });

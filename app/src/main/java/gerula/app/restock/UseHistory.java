@@ -23,7 +23,7 @@ import org.springframework.stereotype.Component;
  * runs within a workspace.
  */
 @Component
-class UseHistory {
+public class UseHistory {
 
   private static final int DAYS = 182;
 
@@ -45,9 +45,10 @@ class UseHistory {
    * @param faces on which it was used there
    * @param knownSince when the first pack of it was written down
    */
-  record OfProduct(List<Baseline.Used> beside, double atBookings, int faces, LocalDate knownSince) {
+  public record OfProduct(
+      List<Baseline.Used> beside, double atBookings, int faces, LocalDate knownSince) {
 
-    static final OfProduct NONE = new OfProduct(List.of(), 0, 0, LocalDate.MAX);
+    public static final OfProduct NONE = new OfProduct(List.of(), 0, 0, LocalDate.MAX);
 
     /** Of two products that serve for the same. */
     OfProduct with(OfProduct other) {
@@ -65,7 +66,7 @@ class UseHistory {
       return Baseline.of(beside, knownSince.isAfter(today) ? today : knownSince, today);
     }
 
-    FacePace pace(Product product) {
+    public FacePace pace(Product product) {
       double usual = Stocks.usual(product);
       return usual > 0 && faces > 0 && atBookings > 0
           ? FacePace.of(usual, atBookings, faces)
@@ -73,7 +74,7 @@ class UseHistory {
     }
   }
 
-  Map<UUID, OfProduct> of(Collection<Item> items, LocalDate today) {
+  public Map<UUID, OfProduct> of(Collection<Item> items, LocalDate today) {
     LocalDate since = today.minusDays(DAYS);
     Map<UUID, UUID> productOf = new HashMap<>();
     items.forEach(item -> productOf.put(item.id(), item.product().id()));

@@ -50,6 +50,12 @@ public class WantedStore {
           id, product, packs - came, neededOn, why, notedOn, gotOn, ordered, version + 1);
     }
 
+    /** It is ordered as another product that does for it. */
+    StoredWanted instead(UUID other) {
+      return new StoredWanted(
+          id, other, packs, neededOn, why, notedOn, gotOn, ordered, version + 1);
+    }
+
     /**
      * @param how null: it is not ordered any more
      */
@@ -61,13 +67,19 @@ public class WantedStore {
   /**
    * @param shop null: from somebody who is not kept as a shop
    * @param thereBy the day it is to be there
+   * @param parcel in which it comes; null for what was ordered before parcels were kept
    */
-  public record Ordered(@NotNull LocalDate on, @Nullable UUID shop, @NotNull LocalDate thereBy) {
+  public record Ordered(
+      @NotNull LocalDate on,
+      @Nullable UUID shop,
+      @NotNull LocalDate thereBy,
+      @Nullable UUID parcel) {
 
     private static @Nullable Ordered of(WantedRecord row) {
       return row.getOrderedOn() == null
           ? null
-          : new Ordered(row.getOrderedOn(), row.getOrderedFrom(), row.getThereBy());
+          : new Ordered(
+              row.getOrderedOn(), row.getOrderedFrom(), row.getThereBy(), row.getParcelId());
     }
   }
 
@@ -82,6 +94,14 @@ public class WantedStore {
   /** All that ever was wanted. */
   public List<StoredWanted> all() {
     return sql.selectFrom(WANTED).orderBy(WANTED.NOTED_ON, WANTED.ID).fetch(WantedStore::stored);
+  }
+
+  /** What comes or came in this parcel. */
+  List<StoredWanted> ofParcel(UUID parcel) {
+    return sql.selectFrom(WANTED)
+        .where(WANTED.PARCEL_ID.eq(parcel))
+        .orderBy(WANTED.ID)
+        .fetch(WantedStore::stored);
   }
 
   Optional<StoredWanted> locked(UUID id) {
@@ -122,6 +142,7 @@ public class WantedStore {
         .set(WANTED.ORDERED_ON, ordered == null ? null : ordered.on())
         .set(WANTED.ORDERED_FROM, ordered == null ? null : ordered.shop())
         .set(WANTED.THERE_BY, ordered == null ? null : ordered.thereBy())
+        .set(WANTED.PARCEL_ID, ordered == null ? null : ordered.parcel())
         .set(WANTED.VERSION, one.version())
         .onConflict(WANTED.WORKSPACE_ID, WANTED.ID)
         .doUpdate()

@@ -1,5 +1,6 @@
 package gerula.app.restock;
 
+import gerula.app.kit.KitRecords.ItemView;
 import gerula.app.platform.errors.Refused;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.WorkspaceTime;
@@ -19,8 +20,10 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -33,6 +36,7 @@ class WhereToBuy {
   private final BuyingList list;
   private final RunningShort running;
   private final ShopStore store;
+  private final Substitutes substitutes;
   private final Workspaces workspaces;
   private final WorkspaceTime time;
 
@@ -40,17 +44,24 @@ class WhereToBuy {
       BuyingList list,
       RunningShort running,
       ShopStore store,
+      Substitutes substitutes,
       Workspaces workspaces,
       WorkspaceTime time) {
     this.list = list;
     this.running = running;
     this.store = store;
+    this.substitutes = substitutes;
     this.workspaces = workspaces;
     this.time = time;
   }
 
-  /** So many of an offer, for an entry of the buying list. */
-  record BuyView(UUID offer, UUID wanted, int times, int packs, BigDecimal cost) {}
+  /**
+   * So many of an offer, for an entry of the buying list.
+   *
+   * @param instead an item of the product that is bought in its place; null: it is bought itself
+   */
+  record BuyView(
+      UUID offer, UUID wanted, int times, int packs, BigDecimal cost, @Nullable ItemView instead) {}
 
   /**
    * All from one shop.
@@ -87,29 +98,45 @@ class WhereToBuy {
       @Nullable NotTakenView notTaken,
       boolean isOptimal) {}
 
-  BuyingPlanView of(SignedIn who, @Nullable BigDecimal budget) {
+  /**
+   * How to plan.
+   *
+   * @param budget with shipping; null: open
+   * @param substitutes whether other products that do for one may be bought in its place
+   */
+  record Terms(@Nullable BigDecimal budget, boolean substitutes) {}
+
+  BuyingPlanView of(SignedIn who, Terms terms) {
     Map<UUID, StockView> stocks =
         running.of(who).stocks().stream()
             .collect(Collectors.toMap(one -> one.like().product().id(), one -> one, (a, _) -> a));
     return workspaces.read(
         who.workspace(),
         () -> {
+          Map<UUID, Set<UUID>> instead =
+              terms.substitutes() ? substitutes.of(list.open()) : Map.of();
           List<PlannedNeed> needs =
               list.open().stream()
                   .filter(one -> one.ordered() == null)
-                  .map(one -> need(one, stocks))
+                  .map(one -> need(one, stocks, instead))
                   .toList();
           List<Shop> shops = store.shops().stream().map(StoredShop::shop).toList();
           String currency = currency(shops);
-          List<ShopOffer> offers = store.open(needs.stream().map(PlannedNeed::product).toList());
-          BuyingPlan plan = BuyingPlan.of(needs, shops, offers, currency, time.today(), budget);
-          return view(plan, offers, currency);
+          List<ShopOffer> offers =
+              store.open(
+                  needs.stream()
+                      .flatMap(
+                          one -> Stream.concat(Stream.of(one.product()), one.instead().stream()))
+                      .collect(Collectors.toSet()));
+          BuyingPlan plan =
+              BuyingPlan.of(needs, shops, offers, currency, time.today(), terms.budget());
+          return view(plan, needs, offers, currency);
         });
   }
 
   /** What to write to one of the shops of the plan. */
-  OrderText orderText(SignedIn who, UUID shop, @Nullable BigDecimal budget) {
-    BuyingPlanView plan = of(who, budget);
+  OrderText orderText(SignedIn who, UUID shop, Terms terms) {
+    BuyingPlanView plan = of(who, terms);
     PlannedParcelView parcel =
         plan.parcels().stream()
             .filter(one -> one.shop().equals(shop))
@@ -139,7 +166,11 @@ class WhereToBuy {
                   .map(
                       buy ->
                           new OrderText.OrderLine(
-                              buy.packs(), wanted.get(buy.wanted()).like().product(), buy.cost()))
+                              buy.packs(),
+                              buy.instead() == null
+                                  ? wanted.get(buy.wanted()).like().product()
+                                  : buy.instead().product(),
+                              buy.cost()))
                   .toList(),
               parcel.goods(),
               parcel.shipping(),
@@ -147,11 +178,19 @@ class WhereToBuy {
         });
   }
 
-  private static PlannedNeed need(WantedView one, Map<UUID, StockView> stocks) {
+  private static PlannedNeed need(
+      WantedView one, Map<UUID, StockView> stocks, Map<UUID, Set<UUID>> instead) {
     UUID product = one.like().product().id();
     StockView stock = stocks.get(product);
     int usable = stock == null ? Offer.MOST_PIECES : stock.advice().usablePacks();
-    return new PlannedNeed(one.id(), product, one.packs(), usable, priority(stock), one.neededOn());
+    return new PlannedNeed(
+        one.id(),
+        product,
+        one.packs(),
+        usable,
+        priority(stock),
+        one.neededOn(),
+        instead.getOrDefault(product, Set.of()));
   }
 
   /** 1 stops a job, 2 a booking needs it, 3 it runs out, 4 it is a wish. */
@@ -179,11 +218,16 @@ class WhereToBuy {
         .orElse(USUAL_CURRENCY);
   }
 
-  private static BuyingPlanView view(BuyingPlan plan, List<ShopOffer> offers, String currency) {
+  private BuyingPlanView view(
+      BuyingPlan plan, List<PlannedNeed> needs, List<ShopOffer> offers, String currency) {
     CheapestCover cover = plan.cover();
     Map<UUID, UUID> shopOf = new HashMap<>();
     Map<UUID, Integer> packsOf = new HashMap<>();
+    Map<UUID, UUID> productOf = new HashMap<>();
+    Map<UUID, UUID> wantedOf = new HashMap<>();
+    needs.forEach(one -> wantedOf.put(one.id(), one.product()));
     for (ShopOffer one : offers) {
+      productOf.put(one.id(), one.product());
       shopOf.put(one.id(), one.shop());
       packsOf.put(one.id(), one.packs());
     }
@@ -193,12 +237,15 @@ class WhereToBuy {
                 one -> {
                   String[] ids = one.offer().split("/");
                   UUID offer = UUID.fromString(ids[0]);
+                  UUID wanted = UUID.fromString(ids[1]);
+                  UUID product = productOf.get(offer);
                   return new BuyView(
                       offer,
-                      UUID.fromString(ids[1]),
+                      wanted,
                       one.packs(),
                       one.packs() * packsOf.get(offer),
-                      one.cost());
+                      one.cost(),
+                      product.equals(wantedOf.get(wanted)) ? null : list.viewOf(product));
                 })
             .toList();
     List<PlannedParcelView> parcels =

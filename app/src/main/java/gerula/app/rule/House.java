@@ -79,13 +79,38 @@ class House {
           act.touch(
               ThingKind.HOUSE_RULES_THING,
               id,
-              () -> store.save(new StoredRules(id, rules, words(before), version + 1)));
+              () ->
+                  store.save(
+                      new StoredRules(id, rules, words(before), money(before), version + 1)));
           kit.workOutDates();
         });
   }
 
   private static String words(Optional<StoredRules> stored) {
     return stored.map(StoredRules::cardWords).orElse("");
+  }
+
+  private static MoneyRules money(Optional<StoredRules> stored) {
+    return stored.map(StoredRules::money).orElse(MoneyRules.NONE);
+  }
+
+  /** Keeps in what money one reckons, and what other money is worth in it. */
+  void reckonIn(SignedIn who, UUID actId, MoneyRules money) {
+    ledger.perform(
+        who,
+        actId,
+        "money-told",
+        act -> {
+          Optional<StoredRules> before = store.find();
+          StoredRules after =
+              new StoredRules(
+                  before.map(StoredRules::id).orElse(who.workspace()),
+                  store.current(),
+                  words(before),
+                  money,
+                  before.map(StoredRules::version).orElse(0) + 1);
+          act.touch(ThingKind.HOUSE_RULES_THING, after.id(), () -> store.save(after));
+        });
   }
 
   /**
@@ -105,6 +130,7 @@ class House {
                   before.map(StoredRules::id).orElse(who.workspace()),
                   store.current(),
                   words.strip(),
+                  money(before),
                   before.map(StoredRules::version).orElse(0) + 1);
           act.touch(ThingKind.HOUSE_RULES_THING, after.id(), () -> store.save(after));
         });

@@ -41,9 +41,11 @@ public class HouseStore {
    * Rules with the row they stand in.
    *
    * @param cardWords what the card for clients says; empty: what follows from the rules
+   * @param money in what one reckons
    * @param version how often they were changed
    */
-  public record StoredRules(UUID id, HouseRules rules, String cardWords, int version) {}
+  public record StoredRules(
+      UUID id, HouseRules rules, String cardWords, MoneyRules money, int version) {}
 
   /** The rules that hold now: the house's own, or else the usual ones. */
   public HouseRules current() {
@@ -74,6 +76,7 @@ public class HouseStore {
                         new LoadRules(
                             row.getUsablePercent(), row.getWornGrams(), row.getCarriedGrams())),
                     row.getCardWords(),
+                    json.readValue(row.getMoney().data(), MoneyRules.class),
                     row.getVersion()));
   }
 
@@ -104,6 +107,7 @@ public class HouseStore {
         .set(HOUSE_RULES.WORN_GRAMS, rules.load().wornGrams())
         .set(HOUSE_RULES.CARRIED_GRAMS, rules.load().carriedGrams())
         .set(HOUSE_RULES.CARD_WORDS, stored.cardWords())
+        .set(HOUSE_RULES.MONEY, JSONB.valueOf(json.writeValueAsString(stored.money())))
         .set(HOUSE_RULES.VERSION, stored.version())
         .onConflict(HOUSE_RULES.WORKSPACE_ID, HOUSE_RULES.ID)
         .doUpdate()

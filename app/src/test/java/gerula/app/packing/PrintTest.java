@@ -58,7 +58,7 @@ class PrintTest {
     client.post("/api/items", dear).expect(201);
     try (PDDocument pdf = Loader.loadPDF(client.bytes("GET", "/api/kit/print", null))) {
       assertThat(new PDFTextStripper().getText(pdf))
-          .contains("2 items. paid 24.50 EUR, 1 without a price", "Shelf   24.50 EUR", "Powder");
+          .contains("2 items, worth ", "Of 1 the price is not known.", "paid 24.50 EUR", "Shelf");
     }
   }
 

@@ -31,6 +31,7 @@ final class RandomActs {
     final List<String> empties = Collections.synchronizedList(new ArrayList<>());
     final List<String> palettes = Collections.synchronizedList(new ArrayList<>());
     final List<String> wanted = Collections.synchronizedList(new ArrayList<>());
+    final List<String> parcels = Collections.synchronizedList(new ArrayList<>());
     final List<String> shops = Collections.synchronizedList(new ArrayList<>());
     final List<String> sessions = Collections.synchronizedList(new ArrayList<>());
     final List<String> unnamed = Collections.synchronizedList(new ArrayList<>());

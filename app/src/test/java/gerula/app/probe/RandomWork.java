@@ -77,15 +77,55 @@ final class RandomWork {
   /** Ordered, called off or not wanted any more, whether it is there or not. */
   private Answer wanted() {
     String entry = oneOf(known.wanted);
-    return switch (random.nextInt(4)) {
+    return switch (random.nextInt(7)) {
       case 0 -> sent("/api/buying/" + entry + "/remove", act());
       case 1 -> sent("/api/buying/" + entry + "/call-off", act());
+      case 2 -> delivered(entry);
+      case 3 -> ofTheRange();
       default -> {
         ObjectNode asked = act();
         asked.putArray("entries").add(entry).add(oneOf(known.wanted));
+        String parcel = Kits.id();
+        known.parcels.add(parcel);
+        asked.put("parcel", parcel);
         boolean isFromAShop = random.nextBoolean() && !known.shops.isEmpty();
         yield sent(
             "/api/buying/ordered", isFromAShop ? asked.put("shop", oneOf(known.shops)) : asked);
+      }
+    };
+  }
+
+  /** A note of an order that may be called off, with a pack of what may not be in it. */
+  private Answer delivered(String entry) {
+    if (known.parcels.isEmpty()) {
+      return ofTheRange();
+    }
+    String parcel = "/api/buying/parcels/" + oneOf(known.parcels);
+    if (random.nextInt(3) == 0) {
+      return sent(parcel + "/call-off", act());
+    }
+    ObjectNode asked = act().put("note", "note " + random.nextInt(3));
+    ObjectNode line = asked.putArray("lines").addObject().put("entry", entry);
+    String item = Kits.id();
+    line.putArray("newItems").add(item);
+    Answer answer = sent(parcel + "/received", asked);
+    if (answer.status() < 300) {
+      known.items.add(item);
+    }
+    return answer;
+  }
+
+  /** On trial or not, made or not any more; and in what money one reckons. */
+  private Answer ofTheRange() {
+    String item = "/api/items/" + oneOf(known.items);
+    return switch (random.nextInt(4)) {
+      case 0 -> sent(item + "/trial", act());
+      case 1 -> sent(item + "/trial/end", act().put("verdict", "good"));
+      case 2 -> sent(item + "/discontinued", act().put("discontinued", random.nextBoolean()));
+      default -> {
+        ObjectNode asked = act();
+        asked.withObject("money").put("currency", "EUR").putArray("rates");
+        yield put("/api/house/money", asked);
       }
     };
   }

@@ -107,6 +107,11 @@ public record Booking(
     return faces.stream().mapToInt(Face::heads).sum();
   }
 
+  /** How many faces are made up on it, a face on two days is two. */
+  public int faceDays() {
+    return faces.stream().mapToInt(face -> face.daysIn(this) * face.heads()).sum();
+  }
+
   /** The condition that keeps items of this class at home, if one does. */
   public Optional<Condition> keepingAway(ProductClass one) {
     return ConditionNeeds.keepingAway(this, one);

@@ -92,7 +92,7 @@ record Party(Booking booking, NeedRules house) {
 
   /** Faces times days. */
   int faceDays() {
-    return booking.faces().stream().mapToInt(face -> days(face) * face.heads()).sum();
+    return booking.faceDays();
   }
 
   /** How many heads these are. */

@@ -218,6 +218,7 @@ record Reading(
     read.product()
         .toProduct(new UUID(0, 0), faults, "")
         .ifPresent(product -> read.item().check(faults, "", product, today));
+    read.item().checkCurrency(faults, "");
     return faults.found();
   }
 }

@@ -7,6 +7,7 @@ import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Container;
 import gerula.core.kit.item.Vessel;
 import gerula.core.kit.product.Product;
+import gerula.core.quantity.Money;
 import gerula.core.quantity.Quantity;
 import gerula.core.quantity.Unit;
 import io.soabase.recordbuilder.core.RecordBuilder;
@@ -167,6 +168,13 @@ public record ItemDraft(
     inReach(faults, path + "printedExpiry", printedExpiry);
     inReach(faults, path + "askBackOn", askBackOn);
     return faults;
+  }
+
+  /** What is typed names a currency there is; what was kept before is left as it is. */
+  public void checkCurrency(Faults faults, String path) {
+    if (currency != null) {
+      faults.build(path + "currency", () -> Money.currency(currency));
+    }
   }
 
   /** Counted pieces can be more than one pack's; what is measured cannot be more than goes in. */

@@ -96,6 +96,7 @@ public final class ItemRows {
         .washedOn(row.getWashedOn())
         .useFirstOn(row.getUseFirstOn())
         .keptOn(row.getKeptOn())
+        .trialUntil(row.getTrialUntil())
         .discardedOn(row.getDiscardedOn())
         .discardCause(
             row.getDiscardCause() == null

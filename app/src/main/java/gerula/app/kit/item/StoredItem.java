@@ -33,6 +33,7 @@ public record StoredItem(
    * @param washedOn the day its container was washed last, null when never
    * @param useFirstOn since when it is taken before others of its class, null when it is not
    * @param keptOn the day somebody last went through the kit and kept it, null when never
+   * @param trialUntil until when it is tried before more of its line is bought, null when it is not
    */
   @RecordBuilder
   public record ItemDetails(
@@ -50,6 +51,7 @@ public record StoredItem(
       @Nullable LocalDate washedOn,
       @Nullable LocalDate useFirstOn,
       @Nullable LocalDate keptOn,
+      @Nullable LocalDate trialUntil,
       @Nullable LocalDate discardedOn,
       @Nullable DiscardCause discardCause) {}
 
@@ -58,6 +60,7 @@ public record StoredItem(
    *
    * @param colour as #rrggbb
    * @param periodAfterOpening months, null when none is printed
+   * @param discontinuedOn since when it is no longer made, null as long as it is
    */
   public record ProductDetails(
       @Nullable String colour,
@@ -66,7 +69,8 @@ public record StoredItem(
       @Nullable Coverage coverage,
       @Nullable Integer spf,
       @Nullable BigDecimal wattHours,
-      @Nullable String packCode) {}
+      @Nullable String packCode,
+      @Nullable LocalDate discontinuedOn) {}
 
   public UUID id() {
     return item.id();

@@ -13,6 +13,7 @@ import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.tables.tables.records.ItemRecord;
 import java.util.Collection;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.jooq.DSLContext;
@@ -108,14 +109,16 @@ public class Pictures {
         .execute();
   }
 
+  /** One of the workspace one is in. */
+  public Optional<byte[]> found(UUID id) {
+    return sql.select(PICTURE.JPEG)
+        .from(PICTURE)
+        .where(PICTURE.ID.eq(id))
+        .fetchOptional(PICTURE.JPEG);
+  }
+
   byte[] jpeg(SignedIn who, UUID id) {
     return workspaces.read(
-        who.workspace(),
-        () ->
-            sql.select(PICTURE.JPEG)
-                .from(PICTURE)
-                .where(PICTURE.ID.eq(id))
-                .fetchOptional(PICTURE.JPEG)
-                .orElseThrow(() -> Refused.notThere("picture", id)));
+        who.workspace(), () -> found(id).orElseThrow(() -> Refused.notThere("picture", id)));
   }
 }

@@ -78,7 +78,8 @@ public final class ProductRows {
         row.getCoverage() == null ? null : Code.of(Coverage.class, row.getCoverage()),
         row.getSpf(),
         row.getWattHours(),
-        row.getPackCode());
+        row.getPackCode(),
+        row.getDiscontinuedOn());
   }
 
   private static @Nullable Measures measures(ProductRecord row) {

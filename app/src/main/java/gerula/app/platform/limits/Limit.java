@@ -17,6 +17,7 @@ public enum Limit implements Code {
   FILLINGS(200_000),
   SESSIONS(20_000),
   BUYING_ENTRIES(50_000),
+  PARCELS(50_000),
   SHOPS(1_000),
   OFFERS(100_000),
   COUNTS(20_000),

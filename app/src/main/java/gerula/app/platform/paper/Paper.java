@@ -11,6 +11,8 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.util.Matrix;
 import org.jspecify.annotations.Nullable;
 
@@ -28,6 +30,7 @@ public final class Paper implements AutoCloseable {
   private static final double LINE_HEIGHT = 1.35;
   private static final double BOX_MM = 3.6;
   private static final double GAP_MM = 2.5;
+  private static final double PICTURE_MM = 14;
   private static final float BLACK = 0;
   private static final float GREY = 0.7f;
   private static final float LIGHT = 0.9f;
@@ -148,6 +151,58 @@ public final class Paper implements AutoCloseable {
     }
     rule(1.2, GREY);
     advance(0.6);
+  }
+
+  /**
+   * A row with a picture before it.
+   *
+   * @param jpeg null: its room stays empty, so that the rows stand below each other
+   * @param below further lines in small letters
+   */
+  public void pictureRow(byte @Nullable [] jpeg, String text, String beside, List<String> below) {
+    room(PICTURE_MM + 2.4);
+    double top = y;
+    double left = MARGIN_MM + PICTURE_MM + GAP_MM;
+    double room = width() - PICTURE_MM - GAP_MM;
+    if (jpeg != null) {
+      picture(jpeg);
+    }
+    advance(Letters.PLAIN.sizeMm * LINE_HEIGHT);
+    double besideWidth = PaperFonts.width(fonts.plain(), beside, Letters.SMALL.sizeMm);
+    put(Letters.PLAIN, left, cut(Letters.PLAIN, text, room - besideWidth - GAP_MM));
+    right(Letters.SMALL, beside);
+    for (String line : below) {
+      advance(Letters.SMALL.sizeMm * LINE_HEIGHT);
+      put(Letters.SMALL, left, fitting(line, room));
+    }
+    y = Math.min(y, top - PICTURE_MM);
+    rule(1.4, GREY);
+    advance(0.6);
+  }
+
+  /** As large as its room, from where the row begins. */
+  private void picture(byte[] jpeg) {
+    if (pen == null) {
+      return;
+    }
+    try {
+      PDImageXObject image = JPEGFactory.createFromByteArray(pdf, jpeg);
+      double scale = PICTURE_MM / Math.max(image.getWidth(), image.getHeight());
+      double wide = image.getWidth() * scale;
+      double high = image.getHeight() * scale;
+      pen.drawImage(
+          image,
+          (float) (MARGIN_MM + (PICTURE_MM - wide) / 2),
+          (float) (y - high),
+          (float) wide,
+          (float) high);
+    } catch (IOException broken) {
+      throw new UncheckedIOException(broken);
+    }
+  }
+
+  private String cut(Letters letters, String text, double room) {
+    return broken(letters, text, room).getFirst();
   }
 
   /** A row in small letters, for what is looked up and not worked through. */

@@ -55,6 +55,22 @@ public record Jpeg(byte[] bytes, int width, int height) {
     }
   }
 
+  /**
+   * The same, small enough for a line of a list.
+   *
+   * @param longest side in pixels
+   */
+  public static byte[] small(byte[] kept, int longest) {
+    try (SentPicture source = SentPicture.of(kept)) {
+      BufferedImage read =
+          source.read(Math.max(1, Math.max(source.width(), source.height()) / (2 * longest)));
+      double scale = Math.min(1, (double) longest / Math.max(read.getWidth(), read.getHeight()));
+      return written(Thumbnails.of(onWhite(read)).scale(scale).asBufferedImage()).bytes();
+    } catch (IOException impossible) {
+      throw new UncheckedIOException(impossible);
+    }
+  }
+
   private static BufferedImage read(byte[] upload) {
     try (SentPicture source = SentPicture.of(upload)) {
       long pixels = (long) source.width() * source.height();

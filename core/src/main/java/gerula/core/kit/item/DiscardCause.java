@@ -10,5 +10,7 @@ public enum DiscardCause implements Code {
   BROKEN,
   EMPTY,
   LOST,
-  GIVEN_AWAY
+  GIVEN_AWAY,
+  /** Sent back to where it was bought. */
+  RETURNED
 }

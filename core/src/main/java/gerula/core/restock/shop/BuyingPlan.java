@@ -46,9 +46,25 @@ public record BuyingPlan(
    * @param usable how many packs can be used before their date
    * @param priority 1 (stops a job) to 4 (a wish)
    * @param neededOn null where any day will do
+   * @param instead other products that do for it
    */
   public record PlannedNeed(
-      UUID id, UUID product, int packs, int usable, int priority, @Nullable LocalDate neededOn) {}
+      UUID id,
+      UUID product,
+      int packs,
+      int usable,
+      int priority,
+      @Nullable LocalDate neededOn,
+      Set<UUID> instead) {
+
+    public PlannedNeed {
+      instead = Set.copyOf(instead);
+    }
+
+    boolean isMetBy(UUID other) {
+      return product.equals(other) || instead.contains(other);
+    }
+  }
 
   /** All from one shop. */
   public record OneParcel(UUID shop, BigDecimal total) {}
@@ -110,8 +126,7 @@ public record BuyingPlan(
 
     /** Only what comes in time, where anything does. */
     private void tell(PlannedNeed need) {
-      List<ShopOffer> here =
-          offers.stream().filter(one -> one.product().equals(need.product())).toList();
+      List<ShopOffer> here = offers.stream().filter(one -> need.isMetBy(one.product())).toList();
       List<ShopOffer> inTime = here.stream().filter(one -> isInTime(one, need)).toList();
       if (here.isEmpty()) {
         notOffered.add(need.id());

@@ -112,11 +112,6 @@ public final class Stocks {
         && !item.isDiscarded();
   }
 
-  /** A mirror is taken along, and comes home as it was. */
-  private static boolean isUsedUp(Item item) {
-    return item.left().unit() != Unit.PIECE || item.isUsedByThePiece();
-  }
-
   private static StockPack pack(Item item, HouseRules rules) {
     return new StockPack(
         item.id(), item.left().thousandths() / THOUSAND, item.useBy(rules).lastDay());
@@ -132,7 +127,7 @@ public final class Stocks {
   private void addUses(Planned planned) {
     Map<Key, Taken> taken = new LinkedHashMap<>();
     for (PackingLine line : planned.list().lines()) {
-      if (line.thousandths() > 0 && isUsedUp(line.item())) {
+      if (line.thousandths() > 0 && ListedUse.isUsedUp(line.item())) {
         Taken of = taken.computeIfAbsent(Key.of(line.item().product()), _ -> new Taken());
         of.listed += line.thousandths() / THOUSAND;
         of.faces = Math.max(of.faces, line.faces().size());
@@ -151,7 +146,10 @@ public final class Stocks {
       Item item = kit.get(near.item());
       boolean isTooLittle =
           near.reason() instanceof Refusal.UsedUp || near.reason() instanceof Refusal.RunsOut;
-      if (item != null && isTooLittle && isUsedUp(item) && item.left().unit() == gap.unit()) {
+      if (item != null
+          && isTooLittle
+          && ListedUse.isUsedUp(item)
+          && item.left().unit() == gap.unit()) {
         Taken of = taken.computeIfAbsent(Key.of(item.product()), _ -> new Taken());
         of.missing += gap.shortThousandths() / THOUSAND;
         of.faces = Math.max(of.faces, gap.faces().size());

@@ -53,7 +53,7 @@ class BuyingPlanTest {
   }
 
   private static PlannedNeed need(UUID product, int packs, int usable, int inDays) {
-    return new PlannedNeed(product, product, packs, usable, 2, TODAY.plusDays(inDays));
+    return new PlannedNeed(product, product, packs, usable, 2, TODAY.plusDays(inDays), Set.of());
   }
 
   private static BuyingPlan plan(

@@ -1,0 +1,5 @@
+/** What the kit is worth, what was spent, thrown out and used, and what a job costs. */
+@NullMarked
+package gerula.app.restock.money;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** What the kit is worth, what was spent, thrown out and used, and what a job costs. */
+@NullMarked
+package gerula.core.restock.money;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,67 @@
+import { Link } from "react-router";
+import type { Money } from "../../api/money";
+import { capital, count, word } from "../../words/codes";
+import { shortDate } from "../../words/dates";
+import { fullName } from "../../words/items";
+import { amount, money } from "../../words/quantities";
+import { Bar } from "./Bar";
+import { More } from "./More";
+
+type WasteProps = { found: Money; today: string };
+
+/** What was discarded with something in it, by its cause, and what a smaller pack would have saved. */
+export function Waste({ found, today }: WasteProps) {
+  const { waste, currency } = found;
+  const top = Math.max(...waste.byCause.map((one) => one.lost), 0);
+  return (
+    <section aria-label="Discarded" id="discarded" className="scroll-mt-4">
+      <h2 className="flex justify-between border-ink border-b pb-1 font-semibold">
+        Discarded, by cause
+        <span className="font-normal text-soft">{money(waste.total, currency)}</span>
+      </h2>
+      {waste.byCause.length === 0 && (
+        <p className="py-2 text-soft">Nothing was discarded with something left in it.</p>
+      )}
+      <table className="w-full">
+        <tbody>
+          {waste.byCause.map((one) => (
+            <tr key={one.cause} className="border-hair border-b">
+              <th scope="row" className="w-36 py-1.5 text-left font-normal">
+                {capital(word(one.cause))}
+              </th>
+              <td className="px-2">
+                <Bar part={one.lost} of={top} hatched={one.cause !== "date"} />
+              </td>
+              <td className="w-24 text-right text-soft">{count(one.items, "item")}</td>
+              <td className="w-24 text-right tabular-nums">{money(one.lost, currency)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {waste.saved > 0 && (
+        <p className="pt-2">
+          Smaller packs would have saved <b>{money(waste.saved, currency)}</b>.
+        </p>
+      )}
+      <More
+        items={waste.rows.map((row) => (
+          <li
+            key={row.item.id}
+            className="grid grid-cols-[1fr_auto] gap-x-4 border-hair border-b py-1"
+          >
+            <Link to={`/kit/items/${row.item.id}`} className="truncate hover:underline">
+              {fullName(row.item)}
+            </Link>
+            <span className="tabular-nums">{money(row.lost, currency)}</span>
+            <span className="text-[0.85rem] text-soft">
+              {word(row.cause)}, {shortDate(row.on, today)}
+              {row.smaller &&
+                `: ${amount(row.smaller.content, row.item.product.unit)} would have done, saving ${money(row.smaller.saved, currency)}`}
+            </span>
+          </li>
+        ))}
+        shown={4}
+      />
+    </section>
+  );
+}
