@@ -2,7 +2,7 @@ import { NavLink } from "react-router";
 
 const PARTS = [
   { to: "/restock", word: "What runs short" },
-  { to: "/restock/shops", word: "Shops and offers" },
+  { to: "/restock/shops", word: "Shops" },
   { to: "/restock/range", word: "Range" },
   { to: "/restock/money", word: "Money" },
 ];

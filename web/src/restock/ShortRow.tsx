@@ -97,7 +97,11 @@ function OrderIt({ stock, bookings, today }: PartProps) {
             ? `to be ordered by ${shortDate(advice.orderBy, today)}`
             : `order by ${shortDate(advice.orderBy, today)}`}
         </span>
-        {missing > 0 ? (
+        {stock.like.product.discontinuedOn !== null ? (
+          <Link to="/restock/range" className="font-semibold underline">
+            no longer made: what comes nearest
+          </Link>
+        ) : missing > 0 ? (
           <button
             type="button"
             onClick={put}

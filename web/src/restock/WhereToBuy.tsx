@@ -12,7 +12,7 @@ import { TextField, Tick } from "../ui/Field";
 import { capital, count } from "../words/codes";
 import { shortDate } from "../words/dates";
 import { fullName } from "../words/items";
-import { decimal, money } from "../words/quantities";
+import { decimal, figure, money } from "../words/quantities";
 import { Ordering } from "./Ordering";
 
 type WhereProps = { wanted: Wanted[]; today: string };
@@ -158,9 +158,14 @@ function Parcel({ parcel, plan, terms, hasDesk, shop, wanted, today }: ParcelPro
           </span>
         </li>
       </ul>
+      {parcel.worth !== null && (
+        <p className="text-soft">
+          One {shop.shop.currency} at {figure(parcel.worth)} {currency}.
+        </p>
+      )}
       {parcel.belowLeast && (
         <p className="text-stop">
-          This shop sends nothing below {money(shop.shop.leastOrder ?? 0, currency)}.
+          This shop sends nothing below {money(shop.shop.leastOrder ?? 0, shop.shop.currency)}.
         </p>
       )}
       <Ordering
@@ -210,7 +215,7 @@ function Left({ plan, wanted, shops }: { plan: BuyingPlan; wanted: Wanted[]; sho
       })}
       {others.map((shop) => (
         <li key={shop.id}>
-          {shop.shop.name} asks {shop.shop.currency}: its prices are not compared
+          {shop.shop.name} asks {shop.shop.currency}: its prices are compared once you type a rate
         </li>
       ))}
     </ul>

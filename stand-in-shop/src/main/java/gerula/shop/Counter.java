@@ -13,9 +13,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Random;
+import java.util.SplittableRandom;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.random.RandomGenerator;
 
 /**
  * Takes orders. What goes short or comes late is drawn by chance from the seed and the order's id,
@@ -28,6 +29,10 @@ final class Counter {
   private static final int MOST_LATE = 3;
   private static final double SHORT = 0.2;
   private static final double LATE = 0.15;
+
+  /** Seeds that follow each other shall not fare alike. */
+  private static final long SPREAD = 0x9E3779B97F4A7C15L;
+
   private static final int MOST_ORDERS = 10_000;
   private static final int PRINTED_MONTHS = 30;
 
@@ -63,7 +68,7 @@ final class Counter {
   }
 
   private Order order(UUID id, LocalDate on, List<Asked> asked) {
-    Random chance = new Random(seed ^ id.getMostSignificantBits() ^ id.getLeastSignificantBits());
+    RandomGenerator chance = new SplittableRandom(SPREAD * seed + id.hashCode());
     String number = "OH-%06d".formatted(chance.nextInt(1_000_000));
     List<Confirmed> lines = new ArrayList<>();
     List<Part> first = new ArrayList<>();
@@ -86,7 +91,7 @@ final class Counter {
   }
 
   private static void add(
-      List<Part> parts, Asked one, Sold sold, int packs, LocalDate on, Random chance) {
+      List<Part> parts, Asked one, Sold sold, int packs, LocalDate on, RandomGenerator chance) {
     if (packs > 0) {
       parts.add(
           new Part(

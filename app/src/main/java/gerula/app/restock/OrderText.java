@@ -22,6 +22,7 @@ import org.apache.commons.csv.CSVPrinter;
  * What one writes to a shop: in words for an e-mail, as a table, on paper.
  *
  * @param goods without shipping
+ * @param rate how the shop's money was reckoned, in words; empty where it is the same
  */
 record OrderText(
     String shop,
@@ -29,7 +30,8 @@ record OrderText(
     List<OrderLine> lines,
     BigDecimal goods,
     BigDecimal shipping,
-    String currency) {
+    String currency,
+    String rate) {
 
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.UK);
@@ -78,7 +80,8 @@ record OrderText(
         + goods.add(shipping)
         + " "
         + currency
-        + "\n";
+        + "\n"
+        + (rate.isEmpty() ? "" : rate + "\n");
   }
 
   String csv() {
@@ -110,7 +113,7 @@ record OrderText(
       lines.forEach(line -> paper.row(true, line.told(), line.cost() + " " + currency, ""));
       paper.row(false, "Goods", goods + " " + currency, "");
       paper.row(false, "Shipping", shipping + " " + currency, "");
-      paper.row(false, "In all", goods.add(shipping) + " " + currency, "");
+      paper.row(false, "In all", goods.add(shipping) + " " + currency, rate);
       return paper.done();
     }
   }

@@ -117,7 +117,7 @@ public class ShopStore {
   }
 
   /** Those of these products that count, whatever day it is. */
-  List<ShopOffer> open(Collection<UUID> products) {
+  public List<ShopOffer> open(Collection<UUID> products) {
     return sql.selectFrom(OFFER)
         .where(OFFER.ENDED_ON.isNull())
         .and(OFFER.PRODUCT_ID.in(products))

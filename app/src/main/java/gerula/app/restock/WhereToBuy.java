@@ -9,14 +9,15 @@ import gerula.app.restock.BuyingList.WantedView;
 import gerula.app.restock.RunningShort.OrderAdviceView;
 import gerula.app.restock.RunningShort.StockView;
 import gerula.app.restock.ShopStore.StoredShop;
+import gerula.app.restock.money.OwnMoney;
 import gerula.core.restock.offer.CheapestCover;
 import gerula.core.restock.offer.Offer;
 import gerula.core.restock.shop.BuyingPlan;
 import gerula.core.restock.shop.BuyingPlan.PlannedNeed;
+import gerula.core.restock.shop.InOwnMoney;
 import gerula.core.restock.shop.Shop;
 import gerula.core.restock.shop.ShopOffer;
 import java.math.BigDecimal;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,12 +32,11 @@ import org.springframework.stereotype.Component;
 @Component
 class WhereToBuy {
 
-  private static final String USUAL_CURRENCY = "EUR";
-
   private final BuyingList list;
   private final RunningShort running;
   private final ShopStore store;
   private final Substitutes substitutes;
+  private final OwnMoney money;
   private final Workspaces workspaces;
   private final WorkspaceTime time;
 
@@ -45,12 +45,14 @@ class WhereToBuy {
       RunningShort running,
       ShopStore store,
       Substitutes substitutes,
+      OwnMoney money,
       Workspaces workspaces,
       WorkspaceTime time) {
     this.list = list;
     this.running = running;
     this.store = store;
     this.substitutes = substitutes;
+    this.money = money;
     this.workspaces = workspaces;
     this.time = time;
   }
@@ -67,9 +69,15 @@ class WhereToBuy {
    * All from one shop.
    *
    * @param belowLeast the shop sends nothing for so little
+   * @param worth what one of the shop's money is worth in which all is told; null: it is the same
    */
   record PlannedParcelView(
-      UUID shop, BigDecimal goods, BigDecimal shipping, boolean belowLeast, List<BuyView> buys) {}
+      UUID shop,
+      BigDecimal goods,
+      BigDecimal shipping,
+      boolean belowLeast,
+      @Nullable BigDecimal worth,
+      List<BuyView> buys) {}
 
   record OneParcelView(UUID shop, BigDecimal total) {}
 
@@ -80,7 +88,7 @@ class WhereToBuy {
    *     budget does not reach
    * @param late entries that no shop brings in time
    * @param notOffered entries that no shop offers
-   * @param otherCurrency shops whose prices are in other money and not compared
+   * @param otherCurrency shops whose prices are in money without a rate and not compared
    * @param oneParcel what all of it costs in one parcel; null where it is one, or none has all
    * @param notTaken larger packs that save something, and so many packs of them would pass their
    *     date; null where there are none
@@ -120,17 +128,20 @@ class WhereToBuy {
                   .filter(one -> one.ordered() == null)
                   .map(one -> need(one, stocks, instead))
                   .toList();
-          List<Shop> shops = store.shops().stream().map(StoredShop::shop).toList();
-          String currency = currency(shops);
-          List<ShopOffer> offers =
+          List<ShopOffer> told =
               store.open(
                   needs.stream()
                       .flatMap(
                           one -> Stream.concat(Stream.of(one.product()), one.instead().stream()))
                       .collect(Collectors.toSet()));
+          InOwnMoney priced =
+              InOwnMoney.of(
+                  store.shops().stream().map(StoredShop::shop).toList(), told, money.rates());
+          String currency = money.rates().own().getCurrencyCode();
           BuyingPlan plan =
-              BuyingPlan.of(needs, shops, offers, currency, time.today(), terms.budget());
-          return view(plan, needs, offers, currency);
+              BuyingPlan.of(
+                  needs, priced.shops(), priced.offers(), currency, time.today(), terms.budget());
+          return view(plan, needs, priced, currency);
         });
   }
 
@@ -151,15 +162,14 @@ class WhereToBuy {
         () -> {
           Map<UUID, WantedView> wanted =
               list.open().stream().collect(Collectors.toMap(WantedView::id, one -> one));
-          String name =
+          Shop from =
               store.shops().stream()
                   .map(StoredShop::shop)
                   .filter(one -> one.id().equals(shop))
-                  .map(Shop::name)
                   .findFirst()
-                  .orElse("");
+                  .orElseThrow(() -> Refused.notThere("shop", shop));
           return new OrderText(
-              name,
+              from.name(),
               time.today(),
               parcel.buys().stream()
                   .filter(buy -> wanted.containsKey(buy.wanted()))
@@ -174,8 +184,16 @@ class WhereToBuy {
                   .toList(),
               parcel.goods(),
               parcel.shipping(),
-              plan.currency());
+              plan.currency(),
+              rate(parcel, from, plan.currency()));
         });
+  }
+
+  private static String rate(PlannedParcelView parcel, Shop from, String own) {
+    return parcel.worth() == null
+        ? ""
+        : "One %s at %s %s."
+            .formatted(from.currency(), parcel.worth().stripTrailingZeros().toPlainString(), own);
   }
 
   private static PlannedNeed need(
@@ -205,28 +223,15 @@ class WhereToBuy {
     return stock.stopsAJob() ? 1 : 2;
   }
 
-  /** In which most shops sell. */
-  private static String currency(List<Shop> shops) {
-    return shops.stream()
-        .collect(Collectors.groupingBy(Shop::currency, Collectors.counting()))
-        .entrySet()
-        .stream()
-        .max(
-            Map.Entry.<String, Long>comparingByValue()
-                .thenComparing(Map.Entry.comparingByKey(Comparator.reverseOrder())))
-        .map(Map.Entry::getKey)
-        .orElse(USUAL_CURRENCY);
-  }
-
   private BuyingPlanView view(
-      BuyingPlan plan, List<PlannedNeed> needs, List<ShopOffer> offers, String currency) {
+      BuyingPlan plan, List<PlannedNeed> needs, InOwnMoney priced, String currency) {
     CheapestCover cover = plan.cover();
     Map<UUID, UUID> shopOf = new HashMap<>();
     Map<UUID, Integer> packsOf = new HashMap<>();
     Map<UUID, UUID> productOf = new HashMap<>();
     Map<UUID, UUID> wantedOf = new HashMap<>();
     needs.forEach(one -> wantedOf.put(one.id(), one.product()));
-    for (ShopOffer one : offers) {
+    for (ShopOffer one : priced.offers()) {
       productOf.put(one.id(), one.product());
       shopOf.put(one.id(), one.shop());
       packsOf.put(one.id(), one.packs());
@@ -258,6 +263,7 @@ class WhereToBuy {
                       one.goods(),
                       one.shipping(),
                       plan.belowLeast().contains(shop),
+                      priced.worth().get(shop),
                       buys.stream().filter(buy -> shopOf.get(buy.offer()).equals(shop)).toList());
                 })
             .toList();

@@ -146,10 +146,12 @@ class InsuranceList {
   }
 
   byte[] pdf(SignedIn who, PaperFormat format) {
-    return workspaces.read(who.workspace(), () -> pdf(told(), format));
+    // Pictures are read one by one: there may be many, and nobody waits for them meanwhile.
+    Told told = workspaces.read(who.workspace(), () -> told());
+    return pdf(who, told, format);
   }
 
-  private byte[] pdf(Told told, PaperFormat format) {
+  private byte[] pdf(SignedIn who, Told told, PaperFormat format) {
     Map<Section, List<Row>> bySection =
         told.rows().stream()
             .collect(Collectors.groupingBy(Row::section, TreeMap::new, Collectors.toList()));
@@ -172,7 +174,8 @@ class InsuranceList {
             paper.heading(capital(section.code()), sum(told, rows));
             rows.forEach(
                 row ->
-                    paper.pictureRow(picture(row), row.name(), worth(told, row), below(told, row)));
+                    paper.pictureRow(
+                        picture(who, row), row.name(), worth(told, row), below(told, row)));
           });
       return paper.done();
     }
@@ -214,11 +217,14 @@ class InsuranceList {
     return List.of(String.join(", ", first), row.place());
   }
 
-  private byte @Nullable [] picture(Row row) {
+  private byte @Nullable [] picture(SignedIn who, Row row) {
     UUID id = row.stored().details().pictureId();
     return id == null
         ? null
-        : pictures.found(id).map(jpeg -> Jpeg.small(jpeg, PICTURE_PIXELS)).orElse(null);
+        : workspaces
+            .read(who.workspace(), () -> pictures.found(id))
+            .map(jpeg -> Jpeg.small(jpeg, PICTURE_PIXELS))
+            .orElse(null);
   }
 
   private static String capital(String code) {

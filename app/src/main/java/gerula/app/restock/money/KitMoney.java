@@ -7,6 +7,7 @@ import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.app.restock.ParcelStore;
+import gerula.app.restock.ParcelStore.StoredParcel;
 import gerula.app.restock.UseHistory;
 import gerula.app.restock.money.MoneyViews.IdleMoneyView;
 import gerula.app.restock.money.MoneyViews.LostView;
@@ -122,10 +123,11 @@ class KitMoney {
   private SpendView spend(Books.Open open, LocalDate today) {
     YearMonth last = YearMonth.from(today);
     YearMonth first = last.minusMonths(MONTHS - 1L);
+    List<StoredParcel> ordered = parcels.all();
     Spend spend = Spend.of(open.bought(), open.prices().rates(), first.atDay(1), today);
     List<MonthView> months =
         Stream.iterate(first, month -> !month.isAfter(last), month -> month.plusMonths(1))
-            .map(month -> month(spend, month, shipping(open, month)))
+            .map(month -> month(spend, month, shipping(open, ordered, month)))
             .toList();
     BigDecimal shipping = sum(months.stream().map(MonthView::shipping));
     return new SpendView(
@@ -154,9 +156,9 @@ class KitMoney {
     return some.reduce(BigDecimal.ZERO, BigDecimal::add);
   }
 
-  private Money shipping(Books.Open open, YearMonth month) {
+  private static Money shipping(Books.Open open, List<StoredParcel> ordered, YearMonth month) {
     return Money.sum(
-        parcels.all().stream()
+        ordered.stream()
             .filter(one -> YearMonth.from(one.draft().orderedOn()).equals(month))
             .map(one -> shipping(open, one.draft().shipping(), one.draft().currency()))
             .flatMap(Optional::stream)

@@ -5,7 +5,6 @@ import gerula.app.kit.KitViews;
 import gerula.app.kit.item.StoredItem;
 import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.restock.ShopStore;
-import gerula.app.restock.ShopStore.StoredOffer;
 import gerula.app.restock.ShopStore.StoredShop;
 import gerula.app.restock.money.OwnMoney;
 import gerula.app.restock.range.RangeViews.RangeBuyView;
@@ -80,8 +79,7 @@ class WhatToBuy {
         shops.shops().stream()
             .collect(Collectors.toMap(one -> one.shop().id(), Function.identity()));
     List<ShopOffer> offers =
-        shops.offers().stream()
-            .map(StoredOffer::offer)
+        shops.open(shops.sellers(time.today()).keySet()).stream()
             .filter(one -> one.countsOn(time.today()) && byId.containsKey(one.shop()))
             .toList();
     Set<UUID> offered = new HashSet<>();
