@@ -7,7 +7,6 @@ import { Button, buttonLook } from "../../ui/Button";
 import { Progress } from "../../ui/Progress";
 import { count } from "../../words/codes";
 import { dateOrder } from "../../words/dates";
-import { shortName } from "../../words/items";
 import { roomName } from "../../words/load";
 import { share as shareWords } from "../../words/quantities";
 import { area } from "./arranged";
@@ -17,12 +16,13 @@ import { FlightCheck, Lifting } from "./Journey";
 import { LoadSentence } from "./LoadSentence";
 import type { LoadProps } from "./LoadView";
 import { Staying } from "./Staying";
+import { useLaying } from "./useLaying";
 import { usePlanning } from "./usePlanning";
 
 /** The bags side by side, each piece where it lies; what is chosen beside them. */
 export function LoadDesk(props: LoadProps) {
   const { booking, plan } = props;
-  const { perform } = useActs();
+  const lay = useLaying(props);
   const [chosen, setChosen] = useState<string | null>(null);
   const [room, setRoom] = useState<LoadRoom | null>(null);
   const piece = plan.pieces.find((one) => one.item.id === chosen);
@@ -34,15 +34,7 @@ export function LoadDesk(props: LoadProps) {
     setChosen(item);
   };
   const move = (item: string, compartment: string) => {
-    const lifted = plan.pieces.find((one) => one.item.id === item);
-    const to = plan.bags.flatMap((bag) => bag.rooms).find((one) => one.id === compartment);
-    if (!lifted || !to || lifted.compartment === compartment) return;
-    choose(item);
-    void perform({
-      path: `/api/bookings/${booking}/load/move`,
-      body: { item, compartment },
-      done: `${shortName(lifted.item)} goes into ${to.name}.`,
-    }).catch(() => {});
+    if (lay(item, compartment)) choose(item);
   };
   return (
     <div className="flex flex-col gap-4">

@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { Link } from "react-router";
 import { useActs } from "../../api/acts";
-import type { LoadPiece } from "../../api/load";
+import type { LoadPiece, LoadRoom } from "../../api/load";
+import { LiftingArea, useLandingPlace } from "../../parts/lifting";
 import { Button, buttonLook } from "../../ui/Button";
 import { Progress } from "../../ui/Progress";
 import { shortName } from "../../words/items";
@@ -12,12 +13,63 @@ import { FlightCheck } from "./Journey";
 import { LoadSentence } from "./LoadSentence";
 import type { LoadProps } from "./LoadView";
 import { Staying } from "./Staying";
+import { useLaying } from "./useLaying";
 import { usePlanning } from "./usePlanning";
+
+type ElsewhereProps = {
+  rooms: LoadRoom[];
+  name: string;
+  onLay: (compartment: string) => void;
+};
+
+/** The other compartments: a piece is dragged onto one, or the one in hand goes there by a tap. */
+function Elsewhere({ rooms, name, onLay }: ElsewhereProps) {
+  const [isOpen, setOpen] = useState(false);
+  if (rooms.length === 0) return null;
+  return (
+    <div>
+      <button
+        type="button"
+        aria-expanded={isOpen}
+        onClick={() => setOpen(!isOpen)}
+        className="min-h-11 underline"
+      >
+        Lay it elsewhere
+      </button>
+      {isOpen && (
+        <div className="flex flex-wrap gap-2">
+          {rooms.map((one) => (
+            <OtherRoom key={one.id} room={one} name={name} onLay={onLay} />
+          ))}
+        </div>
+      )}
+    </div>
+  );
+}
+
+type OtherProps = { room: LoadRoom; name: string; onLay: (compartment: string) => void };
+
+function OtherRoom({ room, name, onLay }: OtherProps) {
+  const { ref, isOver } = useLandingPlace(room.id);
+  return (
+    <button
+      ref={ref}
+      type="button"
+      data-place={room.id}
+      aria-label={`Lay ${name} into ${roomName(room)}`}
+      onClick={() => onLay(room.id)}
+      className={`min-h-11 rounded border px-3 ${isOver ? "border-proposed bg-lit" : "border-line"}`}
+    >
+      {roomName(room)} <span className="text-soft">{Math.round(room.fill * 100)} %</span>
+    </button>
+  );
+}
 
 /** Packing by the plan with one hand: one bag, one piece, its place drawn large. */
 export function LoadHand(props: LoadProps) {
   const { booking, plan } = props;
   const { perform } = useActs();
+  const lay = useLaying(props);
   const { isPlanning, share, plan: make, stop } = usePlanning(booking);
   const [bagId, setBag] = useState<string | null>(null);
   const [at, setAt] = useState<string | null>(null);
@@ -94,22 +146,30 @@ export function LoadHand(props: LoadProps) {
           {roomName(room)}: {postureWord(piece)}, {cornerWord(piece, room)}
         </span>
       </p>
-      {/* biome-ignore lint/a11y/useSemanticElements: a drawing of buttons has no element of its own. */}
-      <svg
-        role="group"
-        aria-label={`Plan of ${room.name}`}
-        viewBox={`${-3 * unit} ${-HEAD_PX * unit} ${room.widthMm + 6 * unit} ${depth + (HEAD_PX + 4) * unit}`}
-        className="block max-h-[38dvh] w-full select-none"
-      >
-        <Room
-          room={room}
-          depth={depth}
-          unit={unit}
-          pieces={plan.pieces}
-          chosen={piece.item.id}
-          onChoose={setAt}
+      <LiftingArea onDrop={(item, compartment) => void lay(item, compartment)}>
+        {/* biome-ignore lint/a11y/useSemanticElements: a drawing of buttons has no element of its own. */}
+        <svg
+          role="group"
+          aria-label={`Plan of ${room.name}`}
+          viewBox={`${-3 * unit} ${-HEAD_PX * unit} ${room.widthMm + 6 * unit} ${depth + (HEAD_PX + 4) * unit}`}
+          className="block max-h-[38dvh] w-full select-none"
+        >
+          <Room
+            room={room}
+            depth={depth}
+            unit={unit}
+            pieces={plan.pieces}
+            chosen={piece.item.id}
+            onChoose={setAt}
+            canLift
+          />
+        </svg>
+        <Elsewhere
+          rooms={plan.bags.flatMap((one) => one.rooms).filter((one) => one.id !== room.id)}
+          name={shortName(piece.item)}
+          onLay={(compartment) => void lay(piece.item.id, compartment)}
         />
-      </svg>
+      </LiftingArea>
       <Staying booking={booking} plan={plan} />
       <div className="sticky bottom-0 mt-auto flex flex-col gap-3 bg-paper pt-2 pb-3">
         <div className="grid grid-cols-3 gap-3">

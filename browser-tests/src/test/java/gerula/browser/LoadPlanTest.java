@@ -118,6 +118,10 @@ class LoadPlanTest extends WithTheDemo {
       packs.press("Set bag").click();
       assertThat(packs.sentence()).containsText("Set bag: 0 of");
       assertThat(packs.page.locator("svg [aria-pressed=true]")).hasCount(1);
+      packs.press("Lay it elsewhere").click();
+      packs.page.getByLabel(Pattern.compile("^Lay .* into .*light and comfort")).first().click();
+      assertThat(packs.page.getByText(Pattern.compile(" goes into light and comfort\\.$")))
+          .isVisible();
       assertThat(packs.complaints).isEmpty();
     }
   }

@@ -4,6 +4,7 @@ import gerula.app.kit.intake.CsvTable;
 import gerula.core.dates.DateOrder;
 import gerula.core.dates.TypedDates;
 import gerula.core.kit.intake.Written;
+import gerula.core.quantity.Money;
 import gerula.core.restock.offer.DiscountTerms;
 import gerula.core.restock.shop.OfferLine;
 import gerula.core.restock.shop.Shop;
@@ -108,7 +109,7 @@ final class OfferCells {
     Integer days = whole("days");
     BigDecimal shipping = money("shipping");
     String currency = of("currency").toUpperCase(Locale.ROOT);
-    if (!currency.isEmpty() && !currency.matches("[A-Z]{3}")) {
+    if (!currency.isEmpty() && Money.currencyOf(currency).isEmpty()) {
       throw unreadable("currency", currency, "three letters, like EUR");
     }
     return new Shop(

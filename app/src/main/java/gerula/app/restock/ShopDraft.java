@@ -2,6 +2,7 @@ package gerula.app.restock;
 
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.web.Visible;
+import gerula.core.quantity.Money;
 import gerula.core.restock.shop.Shop;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -91,6 +92,11 @@ public record ShopDraft(
         until,
         note,
         takesOrders);
+  }
+
+  /** What is typed names a currency there is; what was kept before is left as it is. */
+  void requireCurrency() {
+    Faults.built("currency", () -> Money.currency(currency));
   }
 
   public Shop toShop(UUID id) {

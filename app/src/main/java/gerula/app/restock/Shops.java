@@ -35,6 +35,7 @@ class Shops {
   }
 
   void add(SignedIn who, UUID actId, UUID id, ShopDraft draft) {
+    draft.requireCurrency();
     ledger.perform(
         who,
         actId,
@@ -49,6 +50,7 @@ class Shops {
   }
 
   void edit(SignedIn who, UUID actId, UUID id, int version, ShopDraft draft) {
+    draft.requireCurrency();
     ledger.perform(
         who,
         actId,
@@ -106,6 +108,7 @@ class Shops {
   /** A shop that is new and what it offers, in one act. */
   void offerOfNewShop(
       SignedIn who, UUID actId, UUID shop, ShopDraft told, UUID id, OfferDraft draft) {
+    told.requireCurrency();
     ledger.perform(
         who,
         actId,

@@ -270,4 +270,71 @@ class ShopsTest {
             "product,shop\nThing,Hill".getBytes(StandardCharsets.UTF_8))
         .expect(422);
   }
+
+  @Test
+  void moneyThatIsNoneIsRefusedAndOtherMoneyIsComparedByItsRate() {
+    ObjectNode none = act().put("id", Kits.id());
+    none.set("shop", Kits.shop("Nowhere").put("currency", "QQQ"));
+    client.post("/api/shops", none).expect(422);
+    String north = Kits.id();
+    ObjectNode krona = act().put("id", Kits.id());
+    krona.set("newShop", Kits.shop("North").put("currency", "SEK").put("shipping", 0));
+    krona.set("offer", Kits.offer(north, base, 1, 50));
+    client.post("/api/offers", krona).expect(204);
+    Kits.addOffer(client, "Harbour goods", base, 6.9);
+    ObjectNode euros = act();
+    euros.set("money", Client.object("{\"currency\": \"EUR\", \"rates\": []}"));
+    client.put("/api/house/money", euros).expect(200);
+    want(1);
+    JsonNode plan = client.get("/api/buying/plan").body();
+    assertThat(plan.path("otherCurrency").size()).isEqualTo(1);
+    assertThat(plan.path("total").asDouble()).isEqualTo(11.8);
+    euros.put("actId", Kits.id());
+    euros.set(
+        "money",
+        Client.object(
+            """
+            {"currency": "EUR",
+             "rates": [{"currency": "SEK", "worth": 0.088, "on": "2031-04-14"}]}
+            """));
+    client.put("/api/house/money", euros).expect(200);
+    JsonNode compared = client.get("/api/buying/plan").body();
+    assertThat(compared.path("otherCurrency").isEmpty()).isTrue();
+    assertThat(compared.path("total").asDouble()).isEqualTo(4.4);
+    assertThat(compared.at("/parcels/0/worth").asDouble()).isEqualTo(0.088);
+    assertThat(client.get("/api/buying/order?shop=" + north).body().path("body").asString())
+        .contains("4.40", "One SEK at 0.088 EUR.");
+  }
+
+  /** Another make within the house's distance is bought in its place where that is asked for. */
+  @Test
+  void whatDoesAsWellIsBoughtInItsPlaceWhereOneLikes() {
+    ObjectNode other = act().put("id", Kits.id()).putNull("productId");
+    other.set("product", Kits.product("foundation", "liquid-pump-or-squeeze", "ml"));
+    other.withObject("product").put("maker", "Tarnwell");
+    other.set("item", Kits.item(Kits.addPlace(client, "Shelf", "drawer")).put("left", 30));
+    client.post("/api/items", other).expect(201);
+    String item = other.path("id").asString();
+    String product = client.get("/api/items/" + item).body().at("/item/product/id").asString();
+    String shop = Kits.addOffer(client, "Harbour goods", product, 6.9);
+    want(1);
+    assertThat(client.get("/api/buying/plan").body().path("notOffered").size()).isEqualTo(1);
+    JsonNode plan = client.get("/api/buying/plan?substitutes=true").expect(200).body();
+    JsonNode buy = plan.at("/parcels/0/buys/0");
+    assertThat(buy.at("/instead/product/id").asString()).isEqualTo(product);
+    ObjectNode order = act().put("shop", shop);
+    String entry = buy.path("wanted").asString();
+    order.putArray("entries").add(entry);
+    order.putArray("instead").addObject().put("entry", entry).put("product", product);
+    client.post("/api/buying/ordered", order).expect(204);
+    assertThat(client.get("/api/buying").body().at("/0/like/product/id").asString())
+        .isEqualTo(product);
+    undo(order);
+    assertThat(client.get("/api/buying").body().at("/0/like/product/id").asString())
+        .isEqualTo(base);
+    ObjectNode unknown = act().put("shop", shop);
+    unknown.putArray("entries").add(entry);
+    unknown.putArray("instead").addObject().put("entry", entry).put("product", Kits.id());
+    client.post("/api/buying/ordered", unknown).expect(404);
+  }
 }

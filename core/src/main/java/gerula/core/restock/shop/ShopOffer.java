@@ -39,11 +39,6 @@ public record ShopOffer(
     return endedOn == null && (until == null || !day.isAfter(until));
   }
 
-  /** Whether the other one is the same offer at another price. */
-  public boolean replaces(ShopOffer other) {
-    return shop.equals(other.shop) && product.equals(other.product) && packs == other.packs;
-  }
-
   public ShopOffer ended(LocalDate day) {
     return new ShopOffer(id, shop, product, packs, price, discount, until, most, notedOn, day);
   }
