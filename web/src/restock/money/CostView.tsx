@@ -2,12 +2,12 @@ import { Link, useParams } from "react-router";
 import { useBookings } from "../../api/booking";
 import { type BookingCost, useBookingCost } from "../../api/money";
 import { Counted, Sentence } from "../../parts/Sentence";
+import { More } from "../../ui/More";
 import { Without } from "../../ui/Without";
 import { capital, count, word } from "../../words/codes";
 import { fullName } from "../../words/items";
 import { amount, money } from "../../words/quantities";
 import { Bar } from "./Bar";
-import { More } from "./More";
 
 /** What a booking costs in material: the least a kit fee has to cover. */
 export function CostView() {

@@ -1,10 +1,10 @@
 import { Link } from "react-router";
 import type { Money } from "../../api/money";
+import { More } from "../../ui/More";
 import { count } from "../../words/codes";
 import { shortDate } from "../../words/dates";
 import { fullName } from "../../words/items";
 import { money } from "../../words/quantities";
-import { More } from "./More";
 
 /** Money tied up in what nobody used for half a year, and for a year. */
 export function Unused({ found, today }: { found: Money; today: string }) {

@@ -1,11 +1,11 @@
 import { Link } from "react-router";
 import type { Money } from "../../api/money";
+import { More } from "../../ui/More";
 import { capital, count, word } from "../../words/codes";
 import { shortDate } from "../../words/dates";
 import { fullName } from "../../words/items";
 import { amount, money } from "../../words/quantities";
 import { Bar } from "./Bar";
-import { More } from "./More";
 
 type WasteProps = { found: Money; today: string };
 
@@ -38,6 +38,16 @@ export function Waste({ found, today }: WasteProps) {
           ))}
         </tbody>
       </table>
+      {waste.bySection.length > 1 && (
+        <p className="pt-2 text-soft">
+          By the part of the work:{" "}
+          {[...waste.bySection]
+            .sort((one, other) => other.amount - one.amount)
+            .map((one) => `${word(one.section)} ${money(one.amount, currency)}`)
+            .join(", ")}
+          .
+        </p>
+      )}
       {waste.saved > 0 && (
         <p className="pt-2">
           Smaller packs would have saved <b>{money(waste.saved, currency)}</b>.

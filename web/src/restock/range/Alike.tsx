@@ -2,11 +2,11 @@ import { Link } from "react-router";
 import type { Item } from "../../api/client";
 import type { Range } from "../../api/money";
 import { Swatch } from "../../parts/Swatch";
+import { More } from "../../ui/More";
 import { count, word } from "../../words/codes";
 import { shortDate } from "../../words/dates";
 import { fullName } from "../../words/items";
 import { figure } from "../../words/quantities";
-import { More } from "../money/More";
 
 /** What does the same as another, and what lies unused. */
 export function Alike({ found, today }: { found: Range; today: string }) {
@@ -14,7 +14,14 @@ export function Alike({ found, today }: { found: Range; today: string }) {
   return (
     <div className="grid grid-cols-2 gap-x-12 gap-y-7 max-hand:grid-cols-1">
       <section aria-label="Two that do the same">
-        <h2 className="border-ink border-b pb-1 font-semibold">Two that do the same</h2>
+        <h2 className="flex justify-between border-ink border-b pb-1 font-semibold">
+          Two that do the same
+          {found.duplicatesInAll > found.duplicates.length && (
+            <span className="font-normal text-soft">
+              the nearest {found.duplicates.length} of {found.duplicatesInAll}
+            </span>
+          )}
+        </h2>
         {found.duplicates.length === 0 && (
           <p className="py-2 text-soft">No two of the measured colours look alike on skin.</p>
         )}

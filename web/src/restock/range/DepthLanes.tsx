@@ -1,6 +1,10 @@
 import type { Range } from "../../api/money";
 import { DEPTHS } from "../../parts/depths";
+import { More } from "../../ui/More";
 import { capital, needWord, word } from "../../words/codes";
+
+/** A working kit has fewer. */
+const SHOWN = 12;
 
 type Line = Range["lines"][number];
 
@@ -33,10 +37,13 @@ export function DepthLanes({ found }: { found: Range }) {
         </div>
         <span />
       </div>
-      <ul>
-        {lines.map((line) => (
+      <More
+        items={lines.map((line) => (
           <Lane key={`${line.maker} ${line.name} ${line.productClass}`} line={line} />
         ))}
+        shown={SHOWN}
+      />
+      <ul>
         {byDepth.map((hole) => (
           <li
             key={hole.need}

@@ -1,8 +1,8 @@
 import { Link } from "react-router";
 import type { Range } from "../../api/money";
+import { More } from "../../ui/More";
 import { capital, needWord, word } from "../../words/codes";
 import { shortName } from "../../words/items";
-import { More } from "../money/More";
 
 const SHOWN = 12;
 

@@ -34,8 +34,9 @@ class WorkspaceImportTest {
   @Test
   void theDemoIsReadWhole() {
     read(demo, false).expect(204);
-    assertThat(client.get("/api/items").body().path("total").asInt())
-        .isEqualTo(demo.path("items").size());
+    long there =
+        demo.path("items").valueStream().filter(one -> one.path("discardedOn").isNull()).count();
+    assertThat(client.get("/api/items").body().path("total").asLong()).isEqualTo(there);
     assertThat(client.get("/api/places").body().path("places")).hasSameSizeAs(demo.path("places"));
     assertThat(client.get("/api/bookings").body()).hasSameSizeAs(demo.path("bookings"));
     for (JsonNode booking : demo.path("bookings")) {

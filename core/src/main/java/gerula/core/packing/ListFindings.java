@@ -104,8 +104,7 @@ final class ListFindings {
         .filter(item -> !facts.packed().contains(item.id()))
         .map(this::cleanFirst)
         .forEach(findings::add);
-    int unplaced =
-        (int) inOrder.stream().map(LineDraft::item).filter(Suitability::isNotPlacedYet).count();
+    int unplaced = (int) inOrder.stream().map(LineDraft::item).filter(Item::isNotPlacedYet).count();
     if (unplaced > 0) {
       findings.add(new PackingFinding.PlaceNotTold(unplaced));
     }

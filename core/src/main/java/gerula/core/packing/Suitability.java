@@ -320,7 +320,7 @@ final class Suitability {
             .on(item)
             .filter(_ -> !facts.packed().contains(item.id()))
             .map(claim -> new Refusal.OnAnotherBooking(claim.booking(), claim.title()));
-    boolean isHere = !places.isElsewhere(item.now()) || isNotPlacedYet(item);
+    boolean isHere = !places.isElsewhere(item.now()) || item.isNotPlacedYet();
     if (claimed.isPresent() || isHere) {
       return claimed;
     }
@@ -330,11 +330,6 @@ final class Suitability {
             .filter(place -> place.kind() != PlaceKind.UNKNOWN)
             .<Refusal>map(place -> new Refusal.Elsewhere(place.id()))
             .orElseGet(Refusal.NotLocated::new));
-  }
-
-  /** Nobody ever said where it is: that is no reason to look for it in vain. */
-  static boolean isNotPlacedYet(Item item) {
-    return item.now() == null && item.home() == null;
   }
 
   private Optional<Refusal> pastIt(Item item) {

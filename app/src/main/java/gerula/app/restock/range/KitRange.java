@@ -132,6 +132,7 @@ class KitRange {
                   today);
           Map<UUID, StoredItem> ofProduct = ofProduct(things.stored());
           WhatToBuy.Plan plan = buying.of(holes, things.items());
+          List<Duplicates> duplicates = Duplicates.of(things.items(), looks(ofProduct));
           return new RangeView(
               view(purpose),
               view(usual()),
@@ -139,7 +140,11 @@ class KitRange {
               holes.stream().map(one -> view(one, things, now)).toList(),
               LineReach.of(things.items()).stream().map(KitRange::view).toList(),
               view(Mixers.of(things.items())),
-              duplicates(things, ofProduct, now),
+              duplicates.stream()
+                  .limit(MOST_DUPLICATES)
+                  .map(one -> view(one, ofProduct, now))
+                  .toList(),
+              duplicates.size(),
               Stream.of(6, 12).map(months -> unused(things, months, now, today)).toList(),
               plan.views(now),
               plan.order().notOffered().stream().map(one -> one.need().code()).toList(),
@@ -187,23 +192,19 @@ class KitRange {
     return new MixersView(mixers.lightens(), mixers.deepens(), mixers.unmeasured());
   }
 
-  private static List<DuplicateView> duplicates(
-      WholeKit.Things things, Map<UUID, StoredItem> ofProduct, KitViews now) {
-    Map<UUID, Duplicates.Look> looks =
-        ofProduct.values().stream()
-            .collect(
-                Collectors.toMap(
-                    one -> one.item().product().id(),
-                    one -> new Duplicates.Look(one.of().finish(), one.of().coverage())));
-    return Duplicates.of(things.items(), looks).stream()
-        .limit(MOST_DUPLICATES)
-        .map(
-            one ->
-                new DuplicateView(
-                    now.of(Objects.requireNonNull(ofProduct.get(one.one().id()))),
-                    now.of(Objects.requireNonNull(ofProduct.get(one.other().id()))),
-                    Math.round(one.difference() * 10) / 10.0))
-        .toList();
+  private static Map<UUID, Duplicates.Look> looks(Map<UUID, StoredItem> ofProduct) {
+    return ofProduct.values().stream()
+        .collect(
+            Collectors.toMap(
+                one -> one.item().product().id(),
+                one -> new Duplicates.Look(one.of().finish(), one.of().coverage())));
+  }
+
+  private static DuplicateView view(Duplicates one, Map<UUID, StoredItem> ofProduct, KitViews now) {
+    return new DuplicateView(
+        now.of(Objects.requireNonNull(ofProduct.get(one.one().id()))),
+        now.of(Objects.requireNonNull(ofProduct.get(one.other().id()))),
+        Math.round(one.difference() * 10) / 10.0);
   }
 
   private UnusedView unused(WholeKit.Things things, int months, KitViews now, LocalDate today) {

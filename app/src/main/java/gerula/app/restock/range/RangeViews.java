@@ -104,6 +104,8 @@ final class RangeViews {
       @Nullable Double difference) {}
 
   /**
+   * @param duplicates the nearest, at most 60
+   * @param duplicatesInAll how many pairs there are
    * @param order what to buy, first what fills most for its price
    * @param notOffered needs that no offer fills
    */
@@ -115,6 +117,7 @@ final class RangeViews {
       List<LineReachView> lines,
       MixersView mixers,
       List<DuplicateView> duplicates,
+      int duplicatesInAll,
       List<UnusedView> unused,
       List<RangeBuyView> order,
       List<String> notOffered,

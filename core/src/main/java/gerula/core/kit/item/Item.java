@@ -209,6 +209,11 @@ public record Item(
     return dates.openedOn() == null && runsOnceOpen;
   }
 
+  /** Whether nobody ever said where it is: that is no reason to look for it in vain. */
+  public boolean isNotPlacedYet() {
+    return now == null && home == null;
+  }
+
   /** The slot it lies in, null when it lies elsewhere or in none of its own. */
   public @Nullable Integer slotItLiesIn() {
     return now != null && now.equals(home) ? slot : null;

@@ -97,7 +97,8 @@ public final class Stocks {
       Key key = Key.of(item.product());
       kit.put(item.id(), item);
       products.computeIfAbsent(key, _ -> new HashMap<>()).put(item.product().id(), item.product());
-      if (isForAnybody(item) && !places.isElsewhere(item.now())) {
+      boolean isHere = item.isNotPlacedYet() || !places.isElsewhere(item.now());
+      if (isHere && isForAnybody(item)) {
         packs.computeIfAbsent(key, _ -> new ArrayList<>()).add(pack(item, rules));
       }
     }

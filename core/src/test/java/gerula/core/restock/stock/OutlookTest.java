@@ -252,4 +252,54 @@ class OutlookTest {
     assertThat(baseline.deviation()).isPositive();
     assertThat(Baseline.of(List.of(), TODAY.minusDays(28), TODAY)).isEqualTo(Baseline.NONE);
   }
+
+  /** Between two told points the line runs straight, as near as one sees. */
+  @ParameterizedTest
+  @MethodSource("seeds")
+  void theToldPointsAreTheLine(long seed) {
+    StockFacts facts = drawn(new Random(seed), seed % 2 == 0);
+    Outlook outlook = Outlook.of(facts, TODAY, DAYS);
+    double[] left = new Falling(facts.packs(), TODAY, new Demand(facts, TODAY, DAYS).at(0)).left;
+    List<Outlook.Point> line = outlook.line();
+    assertThat(line.getFirst().on()).isEqualTo(TODAY);
+    assertThat(line.getLast().on()).isEqualTo(TODAY.plusDays(DAYS - 1L));
+    double seen = Math.max(1, left[0]) * 0.05;
+    for (int at = 1; at < line.size(); at++) {
+      int from = (int) (line.get(at - 1).on().toEpochDay() - TODAY.toEpochDay());
+      int to = (int) (line.get(at).on().toEpochDay() - TODAY.toEpochDay());
+      assertThat(line.get(at).left()).isEqualTo(left[to]);
+      for (int day = from; day <= to; day++) {
+        double share = (day - from) / (double) (to - from);
+        double straight = left[from] + share * (left[to] - left[from]);
+        assertThat(left[day]).isCloseTo(straight, within(seen));
+      }
+    }
+  }
+
+  /** What falls evenly and never runs out is two points; what is past its date is not there. */
+  @Test
+  void aStraightLineIsTwoPoints() {
+    StockPack past = new StockPack(new UUID(1, 1), 50, TODAY.minusDays(1));
+    StockPack good = new StockPack(new UUID(1, 2), 500, TODAY);
+    StockPack endless = new StockPack(new UUID(1, 3), 1000, null);
+    StockFacts facts =
+        new StockFacts(
+            List.of(past, endless), List.of(), FacePace.USUAL, new Baseline(1, 0, 182), true);
+    Outlook outlook = Outlook.of(facts, TODAY, DAYS);
+    assertThat(outlook.line()).hasSize(2);
+    assertThat(outlook.left()).isEqualTo(1000);
+    assertThat(outlook.past()).isEqualTo(50);
+    assertThat(outlook.runsOutOn()).isNull();
+    Outlook ends =
+        Outlook.of(
+            new StockFacts(List.of(good), List.of(), FacePace.USUAL, new Baseline(1, 0, 182), true),
+            TODAY,
+            DAYS);
+    assertThat(ends.left()).isEqualTo(500);
+    assertThat(ends.runsOutOn()).isEqualTo(TODAY.plusDays(1));
+    Outlook empty =
+        Outlook.of(
+            new StockFacts(List.of(), List.of(), FacePace.USUAL, Baseline.NONE, true), TODAY, DAYS);
+    assertThat(empty.runsOutOn()).isEqualTo(TODAY);
+  }
 }
