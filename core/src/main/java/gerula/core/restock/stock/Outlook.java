@@ -33,7 +33,7 @@ public record Outlook(
   static final double BAND = NormalQuantile.of(0.9);
 
   /** As a share of what is left at first: less is not seen. */
-  private static final double LEAST_BEND = 0.004;
+  private static final double LEAST_SEEN = 0.004;
 
   /** So much of a booking's part is not there. */
   public record ShortFor(UUID booking, double missing) {}
@@ -96,25 +96,29 @@ public record Outlook(
       LocalDate today, Falling expected, Falling worse, Falling better) {
     List<Point> line = new ArrayList<>();
     int last = expected.left.length - 1;
-    for (int at = 0; at <= last; at++) {
-      if (at == 0 || at == last || bends(at, expected, worse, better)) {
+    int from = 0;
+    line.add(point(today, 0, expected, worse, better));
+    for (int at = 1; at <= last; at++) {
+      if (at == last || !isStraight(from, at + 1, expected, worse, better)) {
         line.add(point(today, at, expected, worse, better));
+        from = at;
       }
     }
     return line;
   }
 
-  /** Whether one of the lines goes on otherwise than it came. */
-  private static boolean bends(int at, Falling... lines) {
-    double least = Math.max(1, lines[0].left[0]) * LEAST_BEND;
+  /** Whether nobody sees the difference where all of them run straight from one day to another. */
+  private static boolean isStraight(int from, int to, Falling... lines) {
+    double least = Math.max(1, lines[0].left[0]) * LEAST_SEEN;
     for (Falling line : lines) {
-      double came = line.left[at] - line.left[at - 1];
-      double goes = line.left[at + 1] - line.left[at];
-      if (Math.abs(goes - came) > least) {
-        return true;
+      double slope = (line.left[to] - line.left[from]) / (to - from);
+      for (int at = from + 1; at < to; at++) {
+        if (Math.abs(line.left[from] + slope * (at - from) - line.left[at]) > least) {
+          return false;
+        }
       }
     }
-    return false;
+    return true;
   }
 
   private static Point point(

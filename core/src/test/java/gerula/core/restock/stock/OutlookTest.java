@@ -263,7 +263,7 @@ class OutlookTest {
     List<Outlook.Point> line = outlook.line();
     assertThat(line.getFirst().on()).isEqualTo(TODAY);
     assertThat(line.getLast().on()).isEqualTo(TODAY.plusDays(DAYS - 1L));
-    double seen = Math.max(1, left[0]) * 0.05;
+    double seen = Math.max(1, left[0]) * 0.0041;
     for (int at = 1; at < line.size(); at++) {
       int from = (int) (line.get(at - 1).on().toEpochDay() - TODAY.toEpochDay());
       int to = (int) (line.get(at).on().toEpochDay() - TODAY.toEpochDay());
