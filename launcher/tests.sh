@@ -195,7 +195,8 @@ command_probe() {
   return "$result"
 }
 
-# PIT over the rules of dates and the bench, and of the kit and packing: how many changed rules a test of
+# PIT over the rules of dates and the bench, of the kit and packing, of bookings, and of restock: how many
+# changed rules a test of
 # the same rooms notices.
 command_mutation() {
   need_jdk
@@ -204,6 +205,7 @@ command_mutation() {
   mutation_of 'gerula.core.dates.*,gerula.core.depot.*' || result=$?
   mutation_of 'gerula.core.kit.*,gerula.core.packing.*' || result=$?
   mutation_of 'gerula.core.booking.*,gerula.core.shade.*' || result=$?
+  mutation_of 'gerula.core.restock.*,gerula.core.quantity.*' || result=$?
   return "$result"
 }
 

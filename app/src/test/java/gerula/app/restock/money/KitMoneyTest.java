@@ -130,6 +130,38 @@ class KitMoneyTest {
     client.get("/api/bookings/" + Kits.id() + "/cost").expect(404);
   }
 
+  /** Home again: what was used on its days, and what left with somebody. */
+  @Test
+  void aBookingThatIsOverCostWhatWasUsedAndGivenAway() {
+    String used = bought(20, "EUR", "2031-04-01");
+    String given = bought(30, "EUR", "2031-04-01");
+    String belt = Kits.id();
+    ObjectNode hung = act().put("id", belt);
+    hung.set("place", Kits.place("Belt", "belt").put("portable", true));
+    client.post("/api/places", hung).expect(204);
+    String booking = Kits.id();
+    ObjectNode asked = act().put("id", booking);
+    asked.set(
+        "booking", Kits.booking(belt).put("firstDay", "2031-04-14").put("lastDay", "2031-04-14"));
+    client.post("/api/bookings", asked).expect(201);
+    String path = "/api/bookings/" + booking + "/";
+    client.post(path + "pack", Kits.tick(used, given)).expect(204);
+    client.post(path + "depart", act()).expect(204);
+    client.post(path + "put-back", Kits.tick(used).put("used", true).put("left", 3.5)).expect(200);
+    client.post(path + "put-back", Kits.tick(given).put("fate", "given-away")).expect(200);
+    JsonNode cost = client.get(path + "cost").expect(200).body();
+    assertThat(cost.path("expected").asBoolean()).isFalse();
+    assertThat(cost.path("shared").asInt()).isZero();
+    // Nine of thirty grams for 20, and 12.5 of thirty for 30.
+    assertThat(cost.at("/lines/0/amount").asDouble()).isEqualTo(9);
+    assertThat(cost.at("/lines/0/cost").asDouble()).isEqualTo(6);
+    assertThat(cost.path("parts"))
+        .filteredOn(part -> part.path("part").asString().equals("given-away"))
+        .singleElement()
+        .satisfies(part -> assertThat(part.path("cost").asDouble()).isEqualTo(12.5));
+    assertThat(cost.path("total").asDouble()).isEqualTo(18.5);
+  }
+
   @Test
   void theInsurersTableTellsEachItemWithItsValue() {
     bought(20, "EUR", "2031-04-01");
