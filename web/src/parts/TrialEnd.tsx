@@ -3,7 +3,7 @@ import type { Item } from "../api/client";
 import { Button } from "../ui/Button";
 import { shortName } from "../words/items";
 
-/** What came of a trial: asked once its month is over, or before. */
+/** What came of a trial: asked once it is over, or before. */
 export function TrialEnd({ item }: { item: Item }) {
   const { perform } = useActs();
   const end = (verdict: "good" | "not-good", done: string) =>

@@ -74,7 +74,7 @@ export function ItemSheet() {
   );
 }
 
-/** Tried before more of its line is bought: asked when its month is over. */
+/** Tried before more of its line is bought: asked when its trial is over. */
 function OnTrial({ item, today }: { item: Item; today: string }) {
   const until = item.trialUntil ?? today;
   return (

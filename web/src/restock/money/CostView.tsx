@@ -7,7 +7,7 @@ import { Without } from "../../ui/Without";
 import { capital, count, word } from "../../words/codes";
 import { fullName } from "../../words/items";
 import { amount, money } from "../../words/quantities";
-import { Bar } from "./Bar";
+import { BarTable } from "./BarTable";
 
 /** What a booking costs in material: the least a kit fee has to cover. */
 export function CostView() {
@@ -55,7 +55,6 @@ function CostSentence({ cost, id, title }: CostProps & { id: string; title: stri
 }
 
 function Parts({ cost }: CostProps) {
-  const top = Math.max(...cost.parts.map((one) => one.cost), 0);
   return (
     <section aria-label="What it goes for">
       <h2 className="border-ink border-b pb-1 font-semibold">What it goes for</h2>
@@ -64,30 +63,15 @@ function Parts({ cost }: CostProps) {
           Nothing with a known price is used. Write what you paid, and it counts.
         </p>
       )}
-      <table className="w-full">
-        <tbody>
-          {cost.parts.map((one) => (
-            <tr key={one.part} className="border-hair border-b">
-              <th scope="row" className="w-44 py-1.5 text-left font-normal">
-                {capital(PART_WORDS[one.part])}
-              </th>
-              <td className="px-2">
-                <Bar part={one.cost} of={top} />
-              </td>
-              <td className="w-24 text-right tabular-nums">{money(one.cost, cost.currency)}</td>
-            </tr>
-          ))}
-        </tbody>
-        <tfoot>
-          <tr className="font-semibold">
-            <th scope="row" className="py-1.5 text-left font-semibold">
-              In all
-            </th>
-            <td />
-            <td className="text-right tabular-nums">{money(cost.total, cost.currency)}</td>
-          </tr>
-        </tfoot>
-      </table>
+      <BarTable
+        rows={cost.parts.map((one) => ({
+          key: one.part,
+          name: capital(PART_WORDS[one.part]),
+          amount: one.cost,
+        }))}
+        currency={cost.currency}
+        total={cost.total}
+      />
     </section>
   );
 }

@@ -49,9 +49,7 @@ export function EachTime({ found }: { found: Money }) {
         </tbody>
       </table>
       {products.length > SHOWN && (
-        <p className="pt-1 text-soft">
-          The {SHOWN} that cost most a face. Others stand in the table for the insurer.
-        </p>
+        <p className="pt-1 text-soft">The {SHOWN} that cost most a face.</p>
       )}
     </section>
   );

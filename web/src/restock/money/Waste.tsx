@@ -5,14 +5,13 @@ import { capital, count, word } from "../../words/codes";
 import { shortDate } from "../../words/dates";
 import { fullName } from "../../words/items";
 import { amount, money } from "../../words/quantities";
-import { Bar } from "./Bar";
+import { BarTable } from "./BarTable";
 
 type WasteProps = { found: Money; today: string };
 
 /** What was discarded with something in it, by its cause, and what a smaller pack would have saved. */
 export function Waste({ found, today }: WasteProps) {
   const { waste, currency } = found;
-  const top = Math.max(...waste.byCause.map((one) => one.lost), 0);
   return (
     <section aria-label="Discarded" id="discarded" className="scroll-mt-4">
       <h2 className="flex justify-between border-ink border-b pb-1 font-semibold">
@@ -22,22 +21,16 @@ export function Waste({ found, today }: WasteProps) {
       {waste.byCause.length === 0 && (
         <p className="py-2 text-soft">Nothing was discarded with something left in it.</p>
       )}
-      <table className="w-full">
-        <tbody>
-          {waste.byCause.map((one) => (
-            <tr key={one.cause} className="border-hair border-b">
-              <th scope="row" className="w-36 py-1.5 text-left font-normal">
-                {capital(word(one.cause))}
-              </th>
-              <td className="px-2">
-                <Bar part={one.lost} of={top} hatched={one.cause !== "date"} />
-              </td>
-              <td className="w-24 text-right text-soft">{count(one.items, "item")}</td>
-              <td className="w-24 text-right tabular-nums">{money(one.lost, currency)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <BarTable
+        rows={waste.byCause.map((one) => ({
+          key: one.cause,
+          name: capital(word(one.cause)),
+          amount: one.lost,
+          hatched: one.cause !== "date",
+          besides: count(one.items, "item"),
+        }))}
+        currency={currency}
+      />
       {waste.bySection.length > 1 && (
         <p className="pt-2 text-soft">
           By the part of the work:{" "}

@@ -4,6 +4,7 @@ import { useToday } from "../../api/session";
 import { Counted, Sentence } from "../../parts/Sentence";
 import { Without } from "../../ui/Without";
 import { capital, count, word } from "../../words/codes";
+import { joined } from "../../words/packing";
 import { RestockParts } from "../RestockParts";
 import { Alike } from "./Alike";
 import { BuyInOrder } from "./BuyInOrder";
@@ -46,7 +47,7 @@ function RangeSentence({ found }: { found: Range }) {
   const wide = lines.filter((line) => line.widest?.hole).length;
   return (
     <Sentence>
-      For {listWords(purpose.work.map(word))}, from depth {purpose.lightest} to {purpose.deepest},{" "}
+      For {joined(purpose.work.map(word))}, from depth {purpose.lightest} to {purpose.deepest},{" "}
       {holes.length === 0 ? (
         "the kit has everything"
       ) : (
@@ -66,10 +67,4 @@ function RangeSentence({ found }: { found: Range }) {
       )}
     </Sentence>
   );
-}
-
-/** "one, two and three". */
-function listWords(words: string[]): string {
-  const last = words.at(-1) ?? "";
-  return words.length < 2 ? last : `${words.slice(0, -1).join(", ")} and ${last}`;
 }

@@ -29,7 +29,7 @@ export function Trials({ trials, discontinued, today }: TrialsProps) {
                   {fullName(trial.item)}
                 </Link>
                 <span className={trial.over ? "text-soon" : "text-soft"}>
-                  {trial.over ? "its month is over" : "until"} {shortDate(trial.until, today)}
+                  {trial.over ? "its trial ended" : "until"} {shortDate(trial.until, today)}
                 </span>
                 <span className="ml-auto flex gap-2">
                   <TrialEnd item={trial.item} />

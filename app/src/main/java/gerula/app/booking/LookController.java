@@ -1,9 +1,8 @@
 package gerula.app.booking;
 
 import gerula.app.booking.LookDraft.PartDraft;
-import gerula.app.kit.picture.Pictures;
+import gerula.app.kit.picture.Uploads;
 import gerula.app.platform.errors.FieldFault;
-import gerula.app.platform.limits.HeavyWork;
 import gerula.app.platform.picture.Jpeg;
 import gerula.app.platform.workspace.SignedIn;
 import jakarta.servlet.http.HttpServletRequest;
@@ -31,10 +30,10 @@ class LookController {
 
   private final Looks looks;
   private final LookSheet sheet;
-  private final HeavyWork heavy;
+  private final Uploads uploads;
 
-  LookController(Looks looks, LookSheet sheet, HeavyWork heavy) {
-    this.heavy = heavy;
+  LookController(Looks looks, LookSheet sheet, Uploads uploads) {
+    this.uploads = uploads;
     this.looks = looks;
     this.sheet = sheet;
   }
@@ -89,8 +88,7 @@ class LookController {
       @RequestParam LocalDate day,
       HttpServletRequest request)
       throws IOException {
-    byte[] upload = request.getInputStream().readAllBytes();
-    Jpeg jpeg = heavy.inTurn(who, HeavyWork.Length.SHORT, () -> Pictures.jpeg(upload));
+    Jpeg jpeg = uploads.picture(who, request);
     looks.picture(who, actId, id, face, day, picture, jpeg);
   }
 

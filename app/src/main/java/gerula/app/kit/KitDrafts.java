@@ -105,13 +105,12 @@ public class KitDrafts {
   public List<ProductToType> products() {
     return sql.selectFrom(PRODUCT)
         .orderBy(PRODUCT.NAME, PRODUCT.SHADE, PRODUCT.ID)
-        .fetch(
-            row ->
-                new ProductToType(
-                    row.getId(),
-                    row.getVersion(),
-                    ProductRows.draft(row),
-                    row.getDiscontinuedOn()));
+        .fetch(KitDrafts::toType);
+  }
+
+  private static ProductToType toType(ProductRecord row) {
+    return new ProductToType(
+        row.getId(), row.getVersion(), ProductRows.draft(row), row.getDiscontinuedOn());
   }
 
   /**
@@ -138,13 +137,7 @@ public class KitDrafts {
                     .limit(AT_ONCE)
                     .fetch(),
             ProductRecord::getId)
-        .map(
-            row ->
-                new ProductToType(
-                    row.getId(),
-                    row.getVersion(),
-                    ProductRows.draft(row),
-                    row.getDiscontinuedOn()));
+        .map(KitDrafts::toType);
   }
 
   /** All items, discarded ones too, some hundreds at a time. */

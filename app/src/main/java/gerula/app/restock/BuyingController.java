@@ -2,6 +2,7 @@ package gerula.app.restock;
 
 import static java.nio.charset.StandardCharsets.UTF_8;
 
+import gerula.app.platform.web.CurrencyCode;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.restock.BuyingList.WantedView;
 import jakarta.validation.Valid;
@@ -11,7 +12,6 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -77,8 +77,7 @@ class BuyingController {
           @DecimalMin(value = "0", message = "A price is not negative.")
           @DecimalMax(value = "1000000", message = "A price is at most 1,000,000.")
           BigDecimal price,
-      @Nullable @Pattern(regexp = "[A-Z]{3}", message = "A currency has three letters, like EUR.")
-          String currency,
+      @Nullable @CurrencyCode String currency,
       @Nullable UUID place,
       @Nullable Boolean restToCome) {
 
@@ -113,8 +112,7 @@ class BuyingController {
           @DecimalMin(value = "0", message = "An amount of money is 0 or more.")
           @DecimalMax(value = "1000000", message = "An amount of money is at most 1,000,000.")
           BigDecimal shipping,
-      @Nullable @Pattern(regexp = "[A-Z]{3}", message = "A currency has three letters, like EUR.")
-          String currency) {
+      @Nullable @CurrencyCode String currency) {
 
     Orders.Ordering toOrdering() {
       return new Orders.Ordering(

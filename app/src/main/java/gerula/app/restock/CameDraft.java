@@ -1,10 +1,9 @@
 package gerula.app.restock;
 
 import gerula.app.platform.errors.Faults;
-import gerula.core.quantity.Money;
+import gerula.app.platform.web.CurrencyCode;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
-import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -24,20 +23,12 @@ record CameDraft(
         @DecimalMin(value = "0", message = "A price is not negative.")
         @DecimalMax(value = "1000000", message = "A price is at most 1,000,000.")
         BigDecimal price,
-    @Nullable @Pattern(regexp = "[A-Z]{3}", message = "A currency has three letters, like EUR.")
-        String currency,
+    @Nullable @CurrencyCode String currency,
     @Nullable UUID place) {
 
   Orders.Came toCame(String path, boolean restToCome) {
     Faults faults = new Faults();
-    faults.unless(
-        (price == null) == (currency == null),
-        path + "currency",
-        "rule",
-        "A price has a currency, like EUR.");
-    if (currency != null) {
-      faults.build(path + "currency", () -> Money.currency(currency));
-    }
+    TypedMoney.check(faults, path, price, currency);
     faults.refuseIfAny();
     return new Orders.Came(
         batch == null ? "" : batch.strip(), printedExpiry, price, currency, place, restToCome);

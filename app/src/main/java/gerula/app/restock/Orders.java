@@ -14,7 +14,6 @@ import gerula.app.restock.ParcelStore.StoredParcel;
 import gerula.app.restock.WantedStore.StoredWanted;
 import gerula.app.rule.HouseStore;
 import gerula.core.cleandown.work.UsedThing;
-import gerula.core.quantity.Money;
 import gerula.core.restock.shop.Shop;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -89,41 +88,12 @@ class Orders {
 
   private void order(Act act, Ordering asked) {
     LocalDate today = time.today();
-    Optional<Shop> from = Optional.ofNullable(asked.shop()).map(this::existingShop);
-    LocalDate usually =
-        from.map(one -> one.arrivesOn(today))
-            .orElseGet(() -> today.plusDays(house.current().deliveryDays()));
-    Faults faults = new Faults();
-    faults.unless(
-        asked.thereBy() == null || !asked.thereBy().isBefore(today),
-        "thereBy",
-        "out-of-range",
-        "What is ordered today is not there before today.");
-    faults.unless(
-        (asked.shipping() == null) == (asked.currency() == null),
-        "currency",
-        "rule",
-        "A price has a currency, like EUR.");
-    if (asked.currency() != null) {
-      faults.build("currency", () -> Money.currency(asked.currency()));
-    }
-    faults.refuseIfAny();
+    LocalDate usually = usuallyThere(asked, today);
+    check(asked, today);
     if (parcels.locked(asked.parcel()).isPresent()) {
-      throw Refused.notNow("ordered-already", "This is ordered already. Nothing was changed.");
+      throw orderedAlready();
     }
-    save(
-        act,
-        new StoredParcel(
-            asked.parcel(),
-            new ParcelDraft(
-                asked.shop(),
-                today,
-                asked.shipping(),
-                asked.currency(),
-                asked.number(),
-                List.of(),
-                null),
-            0));
+    save(act, parcel(asked, today));
     WantedStore.Ordered how =
         new WantedStore.Ordered(
             today,
@@ -131,30 +101,67 @@ class Orders {
             asked.thereBy() == null ? usually : asked.thereBy(),
             asked.parcel());
     for (UUID id : asked.entries().stream().distinct().sorted().toList()) {
-      StoredWanted wanted = notOrdered(id);
-      UUID instead = asked.instead().get(id);
-      if (instead != null && !instead.equals(wanted.product())) {
-        list.like(instead).orElseThrow(() -> Refused.notThere("product", instead));
-        wanted = wanted.instead(instead);
-      }
+      StoredWanted wanted = inPlaceOf(notOrdered(id), asked.instead().get(id));
       save(act, wanted.ordered(how));
     }
+  }
+
+  private LocalDate usuallyThere(Ordering asked, LocalDate today) {
+    return Optional.ofNullable(asked.shop())
+        .map(shop -> existingShop(shop).arrivesOn(today))
+        .orElseGet(() -> today.plusDays(house.current().deliveryDays()));
+  }
+
+  private static void check(Ordering asked, LocalDate today) {
+    Faults faults = new Faults();
+    faults.unless(
+        asked.thereBy() == null || !asked.thereBy().isBefore(today),
+        "thereBy",
+        "out-of-range",
+        "What is ordered today is not there before today.");
+    TypedMoney.check(faults, "", asked.shipping(), asked.currency());
+    faults.refuseIfAny();
+  }
+
+  private static StoredParcel parcel(Ordering asked, LocalDate today) {
+    return new StoredParcel(
+        asked.parcel(),
+        new ParcelDraft(
+            asked.shop(),
+            today,
+            asked.shipping(),
+            asked.currency(),
+            asked.number(),
+            List.of(),
+            null),
+        0);
+  }
+
+  private StoredWanted inPlaceOf(StoredWanted wanted, @Nullable UUID instead) {
+    if (instead == null || instead.equals(wanted.product())) {
+      return wanted;
+    }
+    list.like(instead).orElseThrow(() -> Refused.notThere("product", instead));
+    return wanted.instead(instead);
+  }
+
+  static Refused orderedAlready() {
+    return Refused.notNow("ordered-already", "This is ordered already. Nothing was changed.");
   }
 
   /** As long as it may still be ordered. */
   StoredWanted notOrdered(UUID id) {
     StoredWanted wanted = notGot(id);
     if (wanted.ordered() != null) {
-      throw Refused.notNow("ordered-already", "This is ordered already. Nothing was changed.");
+      throw orderedAlready();
     }
     return wanted;
   }
 
   Shop existingShop(UUID id) {
-    return shops.shops().stream()
+    return shops
+        .find(id)
         .map(ShopStore.StoredShop::shop)
-        .filter(one -> one.id().equals(id))
-        .findFirst()
         .orElseThrow(() -> Refused.notThere("shop", id));
   }
 

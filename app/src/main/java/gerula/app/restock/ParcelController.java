@@ -1,8 +1,8 @@
 package gerula.app.restock;
 
 import gerula.app.kit.picture.Pictures;
+import gerula.app.kit.picture.Uploads;
 import gerula.app.ledger.Answers;
-import gerula.app.platform.limits.HeavyWork;
 import gerula.app.platform.picture.Jpeg;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.restock.Parcels.OrderedParcelView;
@@ -36,7 +36,7 @@ class ParcelController {
   private final Sending sending;
   private final Pictures pictures;
   private final Answers answers;
-  private final HeavyWork heavy;
+  private final Uploads uploads;
 
   ParcelController(
       Parcels parcels,
@@ -44,13 +44,13 @@ class ParcelController {
       Sending sending,
       Pictures pictures,
       Answers answers,
-      HeavyWork heavy) {
+      Uploads uploads) {
     this.parcels = parcels;
     this.orders = orders;
     this.sending = sending;
     this.pictures = pictures;
     this.answers = answers;
-    this.heavy = heavy;
+    this.uploads = uploads;
   }
 
   /**
@@ -126,8 +126,7 @@ class ParcelController {
       @RequestParam UUID actId,
       HttpServletRequest request)
       throws IOException {
-    byte[] upload = request.getInputStream().readAllBytes();
-    Jpeg jpeg = heavy.inTurn(who, HeavyWork.Length.SHORT, () -> Pictures.jpeg(upload));
+    Jpeg jpeg = uploads.picture(who, request);
     return answers.once(
         who,
         actId,

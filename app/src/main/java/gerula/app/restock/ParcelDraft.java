@@ -1,9 +1,9 @@
 package gerula.app.restock;
 
+import gerula.app.platform.web.CurrencyCode;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -28,8 +28,7 @@ public record ParcelDraft(
         @DecimalMin(value = "0", message = "An amount of money is 0 or more.")
         @DecimalMax(value = "1000000", message = "An amount of money is at most 1,000,000.")
         BigDecimal shipping,
-    @Nullable @Pattern(regexp = "[A-Z]{3}", message = "A currency has three letters, like EUR.")
-        String currency,
+    @Nullable @CurrencyCode String currency,
     @NotNull @Size(max = 100) String number,
     @NotNull @Size(max = 100) List<@NotNull @Size(max = 100) String> notes,
     @Nullable UUID picture) {

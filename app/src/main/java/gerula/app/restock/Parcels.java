@@ -12,7 +12,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -77,9 +76,7 @@ class Parcels {
                       Collectors.groupingBy(
                           one -> one.ordered().parcel(),
                           Collectors.mapping(StoredWanted::id, Collectors.toList())));
-          Map<UUID, StoredShop> byId =
-              shops.shops().stream()
-                  .collect(Collectors.toMap(one -> one.shop().id(), Function.identity()));
+          Map<UUID, StoredShop> byId = shops.byId();
           return store.all().stream()
               .filter(
                   one -> toCome.containsKey(one.id()) || !one.draft().orderedOn().isBefore(since))

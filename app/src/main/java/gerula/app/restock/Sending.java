@@ -174,7 +174,7 @@ class Sending {
         throw Refused.notThere("entry of the buying list", id);
       }
       if (wanted.ordered() != null) {
-        throw Refused.notNow("ordered-already", "This is ordered already. Nothing was changed.");
+        throw Orders.orderedAlready();
       }
       ProductView product = product(wanted, asked.instead().get(id));
       lines.add(
@@ -190,8 +190,8 @@ class Sending {
   private void requireDesk(@Nullable UUID shop) {
     boolean takes =
         desk.isThere()
-            && shops.shops().stream()
-                .anyMatch(one -> one.shop().id().equals(shop) && one.takesOrders());
+            && shop != null
+            && shops.find(shop).filter(ShopStore.StoredShop::takesOrders).isPresent();
     if (!takes) {
       throw Refused.notNow(
           "no-desk",

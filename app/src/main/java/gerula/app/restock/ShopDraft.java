@@ -1,6 +1,7 @@
 package gerula.app.restock;
 
 import gerula.app.platform.errors.Faults;
+import gerula.app.platform.web.CurrencyCode;
 import gerula.app.platform.web.Visible;
 import gerula.core.quantity.Money;
 import gerula.core.restock.shop.Shop;
@@ -9,7 +10,6 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.DayOfWeek;
@@ -53,8 +53,7 @@ public record ShopDraft(
         @DecimalMin(value = "0", message = "An amount of money is 0 or more.")
         @DecimalMax(value = "1000000", message = "An amount of money is at most 1,000,000.")
         BigDecimal leastOrder,
-    @NotNull @Pattern(regexp = "[A-Z]{3}", message = "A currency has three letters, like EUR.")
-        String currency,
+    @NotNull @CurrencyCode String currency,
     @Nullable
         @DecimalMin(value = "0", message = "A discount lies between 0 and 100 percent.")
         @DecimalMax(value = "100", message = "A discount lies between 0 and 100 percent.")

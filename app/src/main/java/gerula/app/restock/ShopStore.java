@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -53,6 +54,14 @@ public class ShopStore {
   /** By name. */
   public List<StoredShop> shops() {
     return sql.selectFrom(SHOP).orderBy(SHOP.NAME, SHOP.ID).fetch(ShopStore::stored);
+  }
+
+  public Map<UUID, StoredShop> byId() {
+    return shops().stream().collect(Collectors.toMap(one -> one.shop().id(), Function.identity()));
+  }
+
+  Optional<StoredShop> find(UUID id) {
+    return sql.selectFrom(SHOP).where(SHOP.ID.eq(id)).fetchOptional(ShopStore::stored);
   }
 
   Optional<StoredShop> locked(UUID id) {

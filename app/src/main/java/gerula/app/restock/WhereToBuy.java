@@ -163,10 +163,9 @@ class WhereToBuy {
           Map<UUID, WantedView> wanted =
               list.open().stream().collect(Collectors.toMap(WantedView::id, one -> one));
           Shop from =
-              store.shops().stream()
+              store
+                  .find(shop)
                   .map(StoredShop::shop)
-                  .filter(one -> one.id().equals(shop))
-                  .findFirst()
                   .orElseThrow(() -> Refused.notThere("shop", shop));
           return new OrderText(
               from.name(),

@@ -14,6 +14,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.springframework.stereotype.Component;
 
 /** The rules of the house, and what other ones would do. */
@@ -96,21 +97,7 @@ class House {
 
   /** Keeps in what money one reckons, and what other money is worth in it. */
   void reckonIn(SignedIn who, UUID actId, MoneyRules money) {
-    ledger.perform(
-        who,
-        actId,
-        "money-told",
-        act -> {
-          Optional<StoredRules> before = store.find();
-          StoredRules after =
-              new StoredRules(
-                  before.map(StoredRules::id).orElse(who.workspace()),
-                  store.current(),
-                  words(before),
-                  money,
-                  before.map(StoredRules::version).orElse(0) + 1);
-          act.touch(ThingKind.HOUSE_RULES_THING, after.id(), () -> store.save(after));
-        });
+    keep(who, actId, "money-told", House::words, _ -> money);
   }
 
   /**
@@ -119,18 +106,28 @@ class House {
    * @param words empty: what follows from the rules
    */
   void say(SignedIn who, UUID actId, String words) {
+    keep(who, actId, "card-written", _ -> words.strip(), House::money);
+  }
+
+  /** Keeps what stands beside the rules: no date follows from it. */
+  private void keep(
+      SignedIn who,
+      UUID actId,
+      String what,
+      Function<Optional<StoredRules>, String> words,
+      Function<Optional<StoredRules>, MoneyRules> money) {
     ledger.perform(
         who,
         actId,
-        "card-written",
+        what,
         act -> {
           Optional<StoredRules> before = store.find();
           StoredRules after =
               new StoredRules(
                   before.map(StoredRules::id).orElse(who.workspace()),
                   store.current(),
-                  words.strip(),
-                  money(before),
+                  words.apply(before),
+                  money.apply(before),
                   before.map(StoredRules::version).orElse(0) + 1);
           act.touch(ThingKind.HOUSE_RULES_THING, after.id(), () -> store.save(after));
         });

@@ -1,11 +1,11 @@
 package gerula.app.rule;
 
 import gerula.app.platform.errors.Faults;
+import gerula.app.platform.web.CurrencyCode;
 import gerula.core.quantity.Money;
 import gerula.core.restock.money.Rates;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -21,8 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param currency ISO 4217; null: that in which most prices stand
  */
 public record MoneyDraft(
-    @Nullable @Pattern(regexp = "[A-Z]{3}", message = "A currency has three letters, like EUR.")
-        String currency,
+    @Nullable @CurrencyCode String currency,
     @NotNull @Size(max = 30, message = "At most 30 rates are kept.")
         List<@NotNull @Valid RateDraft> rates) {
 
@@ -31,8 +30,7 @@ public record MoneyDraft(
    * @param on the day from which it is
    */
   public record RateDraft(
-      @NotNull @Pattern(regexp = "[A-Z]{3}", message = "A currency has three letters, like EUR.")
-          String currency,
+      @NotNull @CurrencyCode String currency,
       @NotNull(message = "Say what one of it is worth.") BigDecimal worth,
       @NotNull(message = "Say of which day the rate is.") LocalDate on) {}
 

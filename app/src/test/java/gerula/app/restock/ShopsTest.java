@@ -276,6 +276,11 @@ class ShopsTest {
     ObjectNode none = act().put("id", Kits.id());
     none.set("shop", Kits.shop("Nowhere").put("currency", "QQQ"));
     client.post("/api/shops", none).expect(422);
+    none.set("shop", Kits.shop("Nowhere").put("currency", "eur"));
+    JsonNode small = client.post("/api/shops", none).body();
+    assertThat(small.at("/errors/0/path").asString()).isEqualTo("shop.currency");
+    assertThat(small.at("/errors/0/message").asString())
+        .isEqualTo("A currency has three letters, like EUR.");
     String north = Kits.id();
     ObjectNode krona = act().put("id", Kits.id());
     krona.set("newShop", Kits.shop("North").put("currency", "SEK").put("shipping", 0));

@@ -48,6 +48,12 @@ public record Money(BigDecimal amount, Currency currency) implements Comparable<
     }
   }
 
+  /** What somebody wrote; none where they wrote no amount or no currency there is. */
+  public static Optional<Money> told(@Nullable BigDecimal amount, @Nullable String code) {
+    return currencyOf(code)
+        .flatMap(in -> Optional.ofNullable(amount).map(known -> new Money(known, in)));
+  }
+
   public Money rounded() {
     int digits = currency.getDefaultFractionDigits();
     return new Money(

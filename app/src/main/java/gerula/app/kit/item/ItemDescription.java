@@ -1,11 +1,11 @@
 package gerula.app.kit.item;
 
 import gerula.app.kit.item.ItemDraft.DecantDraft;
+import gerula.app.platform.web.CurrencyCode;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -37,8 +37,7 @@ public record ItemDescription(
         @DecimalMin(value = "0", message = "A price is not negative.")
         @DecimalMax(value = "9999999", message = "A price is at most 9,999,999.")
         BigDecimal price,
-    @Nullable @Pattern(regexp = "[A-Z]{3}", message = "A currency has three letters, like EUR.")
-        String currency,
+    @Nullable @CurrencyCode String currency,
     @Nullable @Size(max = 80, message = "A name has at most 80 characters.") String onlyFor,
     boolean favourite,
     boolean rare,

@@ -2,6 +2,7 @@ package gerula.app.kit.item;
 
 import gerula.app.kit.product.ProductDraft;
 import gerula.app.platform.errors.Faults;
+import gerula.app.platform.web.CurrencyCode;
 import gerula.core.dates.PackDates;
 import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Container;
@@ -15,7 +16,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -54,8 +54,7 @@ public record ItemDraft(
         @DecimalMin(value = "0", message = "A price is not negative.")
         @DecimalMax(value = "9999999", message = "A price is at most 9,999,999.")
         BigDecimal price,
-    @Nullable @Pattern(regexp = "[A-Z]{3}", message = "A currency has three letters, like EUR.")
-        String currency,
+    @Nullable @CurrencyCode String currency,
     @Nullable @Size(max = 80, message = "A name has at most 80 characters.") String onlyFor,
     boolean favourite,
     boolean rare,

@@ -3,7 +3,6 @@ package gerula.app.kit.picture;
 import gerula.app.kit.Kit;
 import gerula.app.kit.KitRecords.ItemSheet;
 import gerula.app.ledger.Answers;
-import gerula.app.platform.limits.HeavyWork;
 import gerula.app.platform.picture.Jpeg;
 import gerula.app.platform.workspace.SignedIn;
 import jakarta.servlet.http.HttpServletRequest;
@@ -31,10 +30,10 @@ class PictureController {
   private final Answers answers;
   private final Pictures pictures;
   private final Kit kit;
-  private final HeavyWork heavy;
+  private final Uploads uploads;
 
-  PictureController(Pictures pictures, Kit kit, Answers answers, HeavyWork heavy) {
-    this.heavy = heavy;
+  PictureController(Pictures pictures, Kit kit, Answers answers, Uploads uploads) {
+    this.uploads = uploads;
     this.answers = answers;
     this.pictures = pictures;
     this.kit = kit;
@@ -51,8 +50,7 @@ class PictureController {
       @RequestParam UUID actId,
       HttpServletRequest request)
       throws IOException {
-    byte[] upload = request.getInputStream().readAllBytes();
-    Jpeg jpeg = heavy.inTurn(who, HeavyWork.Length.SHORT, () -> Pictures.jpeg(upload));
+    Jpeg jpeg = uploads.picture(who, request);
     return answers.once(
         who, actId, () -> pictures.put(who, actId, item, id, jpeg), () -> kit.sheet(who, item));
   }

@@ -59,13 +59,6 @@ public class Pictures {
   }
 
   /**
-   * @throws Refused when it is no picture that can be read
-   */
-  public static Jpeg jpeg(byte[] upload) {
-    return Faults.built("picture", () -> Jpeg.ofUpload(upload));
-  }
-
-  /**
    * @throws Refused when one of these is not there
    */
   public void requireAll(Collection<UUID> ids, String path) {

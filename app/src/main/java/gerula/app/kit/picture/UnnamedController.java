@@ -1,7 +1,6 @@
 package gerula.app.kit.picture;
 
 import gerula.app.kit.picture.UnnamedStore.UnnamedPicture;
-import gerula.app.platform.limits.HeavyWork;
 import gerula.app.platform.picture.Jpeg;
 import gerula.app.platform.workspace.SignedIn;
 import jakarta.servlet.http.HttpServletRequest;
@@ -27,11 +26,11 @@ import org.springframework.web.bind.annotation.RestController;
 class UnnamedController {
 
   private final UnnamedPictures pictures;
-  private final HeavyWork heavy;
+  private final Uploads uploads;
 
-  UnnamedController(UnnamedPictures pictures, HeavyWork heavy) {
+  UnnamedController(UnnamedPictures pictures, Uploads uploads) {
     this.pictures = pictures;
-    this.heavy = heavy;
+    this.uploads = uploads;
   }
 
   /** Takes it away without a name. */
@@ -56,8 +55,7 @@ class UnnamedController {
       @RequestParam @Nullable UUID place,
       HttpServletRequest request)
       throws IOException {
-    byte[] upload = request.getInputStream().readAllBytes();
-    Jpeg jpeg = heavy.inTurn(who, HeavyWork.Length.SHORT, () -> Pictures.jpeg(upload));
+    Jpeg jpeg = uploads.picture(who, request);
     pictures.take(who, actId, id, place, jpeg);
   }
 

@@ -35,7 +35,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -147,13 +146,8 @@ class BookingCosts {
     LocalDate from = today.minusYears(1);
     Money goods = Spend.of(open.bought(), open.prices().rates(), from, today).total();
     Money shipping =
-        Money.sum(
-            parcels.all().stream()
-                .filter(one -> !one.draft().orderedOn().isBefore(from))
-                .map(one -> KitMoney.shipping(open, one.draft().shipping(), one.draft().currency()))
-                .flatMap(Optional::stream)
-                .toList(),
-            open.currency());
+        open.shipping(
+            parcels.all().stream().filter(one -> !one.draft().orderedOn().isBefore(from)));
     return goods.isNone()
         ? BigDecimal.ZERO
         : shipping.amount().divide(goods.amount(), MathContext.DECIMAL64);

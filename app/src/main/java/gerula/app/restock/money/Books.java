@@ -5,6 +5,7 @@ import gerula.app.kit.KitStore;
 import gerula.app.kit.item.StoredItem;
 import gerula.app.ledger.Usage;
 import gerula.app.platform.workspace.WorkspaceTime;
+import gerula.app.restock.ParcelStore.StoredParcel;
 import gerula.core.quantity.Money;
 import gerula.core.restock.money.Bought;
 import gerula.core.restock.money.Prices;
@@ -13,9 +14,11 @@ import java.util.Comparator;
 import java.util.Currency;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -46,6 +49,17 @@ class Books {
 
     Currency currency() {
       return prices.rates().own();
+    }
+
+    /** What it cost to send these, where somebody told it and it can be reckoned. */
+    Money shipping(Stream<StoredParcel> parcels) {
+      return Money.sum(
+          parcels
+              .map(StoredParcel::draft)
+              .map(one -> Money.told(one.shipping(), one.currency()).flatMap(prices.rates()::inOwn))
+              .flatMap(Optional::stream)
+              .toList(),
+          currency());
     }
 
     /** Of one product each. */
@@ -79,11 +93,7 @@ class Books {
     StoredItem.ItemDetails details = one.details();
     return new Bought(
         one.item(),
-        details.price() == null
-            ? null
-            : Money.currencyOf(details.currency())
-                .map(currency -> new Money(details.price(), currency))
-                .orElse(null),
+        Money.told(details.price(), details.currency()).orElse(null),
         since,
         wear.last(),
         wear.uses(),

@@ -48,7 +48,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What the kit is worth and where the money goes. */
@@ -127,7 +126,7 @@ class KitMoney {
     Spend spend = Spend.of(open.bought(), open.prices().rates(), first.atDay(1), today);
     List<MonthView> months =
         Stream.iterate(first, month -> !month.isAfter(last), month -> month.plusMonths(1))
-            .map(month -> month(spend, month, shipping(open, ordered, month)))
+            .map(month -> month(spend, month, open.shipping(orderedIn(month, ordered))))
             .toList();
     BigDecimal shipping = sum(months.stream().map(MonthView::shipping));
     return new SpendView(
@@ -156,23 +155,8 @@ class KitMoney {
     return some.reduce(BigDecimal.ZERO, BigDecimal::add);
   }
 
-  private static Money shipping(Books.Open open, List<StoredParcel> ordered, YearMonth month) {
-    return Money.sum(
-        ordered.stream()
-            .filter(one -> YearMonth.from(one.draft().orderedOn()).equals(month))
-            .map(one -> shipping(open, one.draft().shipping(), one.draft().currency()))
-            .flatMap(Optional::stream)
-            .toList(),
-        open.currency());
-  }
-
-  static Optional<Money> shipping(
-      Books.Open open, @Nullable BigDecimal shipping, @Nullable String code) {
-    return shipping == null
-        ? Optional.empty()
-        : Money.currencyOf(code)
-            .map(currency -> new Money(shipping, currency))
-            .flatMap(open.prices().rates()::inOwn);
+  private static Stream<StoredParcel> orderedIn(YearMonth month, List<StoredParcel> ordered) {
+    return ordered.stream().filter(one -> YearMonth.from(one.draft().orderedOn()).equals(month));
   }
 
   private static WasteView waste(Books.Open open, KitViews now, LocalDate today) {

@@ -45,6 +45,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What the kit lacks for its work, what it has twice, and what lies unused. */
@@ -145,7 +146,7 @@ class KitRange {
                   .map(one -> view(one, ofProduct, now))
                   .toList(),
               duplicates.size(),
-              Stream.of(6, 12).map(months -> unused(things, months, now, today)).toList(),
+              unused(things, now, today),
               plan.views(now),
               plan.order().notOffered().stream().map(one -> one.need().code()).toList(),
               trials(things, now, today),
@@ -207,26 +208,40 @@ class KitRange {
         Math.round(one.difference() * 10) / 10.0);
   }
 
-  private UnusedView unused(WholeKit.Things things, int months, KitViews now, LocalDate today) {
+  /**
+   * @param since when it came into the kit, null where nobody knows
+   * @param last day on which it was used, null before
+   */
+  private record Lying(StoredItem item, @Nullable LocalDate since, @Nullable LocalDate last) {}
+
+  private List<UnusedView> unused(WholeKit.Things things, KitViews now, LocalDate today) {
     Map<UUID, Usage.Wear> wear = usage.wear(things.byId().keySet(), today);
     Map<UUID, LocalDate> since = usage.knownSince(things.byId().keySet());
-    List<StoredItem> unused =
+    List<Lying> all =
         things.stored().stream()
-            .filter(
+            .map(
                 one ->
-                    Unused.is(
+                    new Lying(
+                        one,
                         Unused.since(one.item(), since.get(one.id())),
-                        wear.getOrDefault(one.id(), Usage.Wear.NONE).last(),
-                        months,
-                        today))
+                        wear.getOrDefault(one.id(), Usage.Wear.NONE).last()))
             .sorted(
-                Comparator.<StoredItem, LocalDate>comparing(
-                        one ->
-                            Objects.requireNonNull(Unused.since(one.item(), since.get(one.id()))))
-                    .thenComparing(StoredItem::id))
+                Comparator.comparing(
+                        Lying::since, Comparator.nullsFirst(Comparator.<LocalDate>naturalOrder()))
+                    .thenComparing(one -> one.item().id()))
             .toList();
-    return new UnusedView(
-        months, unused.size(), unused.stream().limit(MOST_UNUSED).map(now::of).toList());
+    return Stream.of(6, 12)
+        .map(
+            months -> {
+              List<StoredItem> unused =
+                  all.stream()
+                      .filter(one -> Unused.is(one.since(), one.last(), months, today))
+                      .map(Lying::item)
+                      .toList();
+              return new UnusedView(
+                  months, unused.size(), unused.stream().limit(MOST_UNUSED).map(now::of).toList());
+            })
+        .toList();
   }
 
   List<TrialView> trials(SignedIn who) {

@@ -75,9 +75,7 @@ class WhatToBuy {
 
   Plan of(List<Hole> holes, Collection<Item> items) {
     Rates rates = money.rates();
-    Map<UUID, StoredShop> byId =
-        shops.shops().stream()
-            .collect(Collectors.toMap(one -> one.shop().id(), Function.identity()));
+    Map<UUID, StoredShop> byId = shops.byId();
     List<ShopOffer> offers =
         shops.open(shops.sellers(time.today()).keySet()).stream()
             .filter(one -> one.countsOn(time.today()) && byId.containsKey(one.shop()))
@@ -114,8 +112,6 @@ class WhatToBuy {
         one.price()
             .multiply(shop.shop().shareToPay(time.today()))
             .divide(BigDecimal.valueOf(one.packs()), MathContext.DECIMAL64);
-    return Money.currencyOf(shop.shop().currency())
-        .map(currency -> new Money(each, currency))
-        .flatMap(rates::inOwn);
+    return Money.told(each, shop.shop().currency()).flatMap(rates::inOwn);
   }
 }

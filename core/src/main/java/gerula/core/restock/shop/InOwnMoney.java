@@ -5,7 +5,6 @@ import gerula.core.restock.money.Rates;
 import gerula.core.restock.offer.DiscountTerms;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.util.Currency;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -42,10 +41,9 @@ public record InOwnMoney(List<Shop> shops, List<ShopOffer> offers, Map<UUID, Big
   }
 
   private static Optional<BigDecimal> worthOf(Shop shop, Rates rates) {
-    Optional<Currency> currency = Money.currencyOf(shop.currency());
-    return currency
-        .filter(told -> !told.equals(rates.own()))
-        .flatMap(told -> rates.inOwn(new Money(BigDecimal.ONE, told)))
+    return Money.told(BigDecimal.ONE, shop.currency())
+        .filter(one -> !one.currency().equals(rates.own()))
+        .flatMap(rates::inOwn)
         .map(Money::amount);
   }
 
