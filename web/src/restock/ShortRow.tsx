@@ -1,13 +1,13 @@
 import { Link } from "react-router";
-import { useActs } from "../api/acts";
 import type { Stock } from "../api/restock";
 import { Swatch } from "../parts/Swatch";
 import { count } from "../words/codes";
 import { nearDate, shortDate } from "../words/dates";
-import { fullName, shortName } from "../words/items";
+import { fullName } from "../words/items";
 import { amount, share } from "../words/quantities";
 import { FallingLine } from "./FallingLine";
 import type { Shown } from "./lane";
+import { PutOnList } from "./PutOnList";
 
 type RowProps = { stock: Stock; bookings: Shown[]; today: string; until: string };
 
@@ -73,22 +73,9 @@ function Fails({ stock, bookings, today }: PartProps) {
 }
 
 function OrderIt({ stock, bookings, today }: PartProps) {
-  const { perform } = useActs();
   const { advice } = stock;
   const missing = Math.max(0, advice.packs - stock.wanted);
   const booking = bookings.find((one) => one.id === advice.booking);
-  const put = () =>
-    void perform({
-      path: "/api/buying",
-      body: {
-        id: crypto.randomUUID(),
-        product: stock.like.product.id,
-        packs: missing,
-        neededOn: advice.neededOn,
-        why: booking ? `short for ${booking.title}` : "runs out",
-      },
-      done: `${shortName(stock.like)} is on the buying list.`,
-    }).catch(() => {});
   return (
     <>
       <p className="flex flex-wrap items-baseline gap-x-2">
@@ -102,14 +89,13 @@ function OrderIt({ stock, bookings, today }: PartProps) {
             no longer made: what comes nearest
           </Link>
         ) : missing > 0 ? (
-          <button
-            type="button"
-            onClick={put}
-            aria-label={`Put ${shortName(stock.like)} onto the buying list`}
-            className="min-h-6 font-semibold underline max-hand:min-h-11"
-          >
-            put {count(missing, "pack")} on the list
-          </button>
+          <PutOnList
+            item={stock.like}
+            packs={missing}
+            neededOn={advice.neededOn}
+            why={booking ? `short for ${booking.title}` : "runs out"}
+            words={`put ${count(missing, "pack")} on the list`}
+          />
         ) : (
           <b>on the buying list</b>
         )}

@@ -92,7 +92,10 @@ function Lines({ cost }: CostProps) {
       <More
         items={cost.lines.map((line) => (
           <li key={line.item.id} className="flex gap-4 border-hair border-b py-1">
-            <Link to={`/kit/items/${line.item.id}`} className="min-w-0 truncate hover:underline">
+            <Link
+              to={`/kit/items/${line.item.id}`}
+              className="min-w-0 truncate hover:underline max-hand:whitespace-normal"
+            >
               {fullName(line.item)}
             </Link>
             <span className="ml-auto shrink-0 text-soft">

@@ -127,8 +127,8 @@ function lanesOf(spend: Spend): Lane[] {
 /** Cents are in the tables one exports; here they would only crowd. */
 function whole(amount: number): string {
   return new Intl.NumberFormat("en-GB", {
-    minimumFractionDigits: amount < 10 ? 2 : 0,
-    maximumFractionDigits: amount < 10 ? 2 : 0,
+    minimumFractionDigits: amount < 1 ? 2 : 0,
+    maximumFractionDigits: amount < 1 ? 2 : 0,
   }).format(amount);
 }
 

@@ -23,7 +23,10 @@ export function Unused({ found, today }: { found: Money; today: string }) {
       <More
         items={half.rows.map((row) => (
           <li key={row.item.id} className="flex gap-4 border-hair border-b py-1">
-            <Link to={`/kit/items/${row.item.id}`} className="min-w-0 truncate hover:underline">
+            <Link
+              to={`/kit/items/${row.item.id}`}
+              className="min-w-0 truncate hover:underline max-hand:whitespace-normal"
+            >
               {fullName(row.item)}
             </Link>
             <span className="ml-auto shrink-0 text-soft">

@@ -52,7 +52,10 @@ export function Waste({ found, today }: WasteProps) {
             key={row.item.id}
             className="grid grid-cols-[1fr_auto] gap-x-4 border-hair border-b py-1"
           >
-            <Link to={`/kit/items/${row.item.id}`} className="truncate hover:underline">
+            <Link
+              to={`/kit/items/${row.item.id}`}
+              className="truncate hover:underline max-hand:whitespace-normal"
+            >
               {fullName(row.item)}
             </Link>
             <span className="tabular-nums">{money(row.lost, currency)}</span>

@@ -1,14 +1,15 @@
 import { Link } from "react-router";
-import { useActs } from "../../api/acts";
 import type { Range } from "../../api/money";
+import { useBuying } from "../../api/restock";
 import { Swatch } from "../../parts/Swatch";
 import { count, needWord } from "../../words/codes";
-import { fullName, shortName } from "../../words/items";
+import { fullName } from "../../words/items";
 import { money } from "../../words/quantities";
+import { PutOnList } from "../PutOnList";
 
 /** What to buy first: what fills most for its price; of a new line one shade is tried first. */
 export function BuyInOrder({ found }: { found: Range }) {
-  const { perform } = useActs();
+  const wanted = new Set(useBuying().data?.map((one) => one.like.product.id));
   const { order, notOffered, currency, holes } = found;
   if (holes.length === 0) return null;
   let sum = 0;
@@ -50,26 +51,17 @@ export function BuyInOrder({ found }: { found: Range }) {
                   </span>
                 )}
               </span>
-              <button
-                type="button"
-                className="min-h-9 px-2 underline max-hand:min-h-11"
-                aria-label={`Put ${shortName(buy.like)} onto the buying list`}
-                onClick={() =>
-                  void perform({
-                    path: "/api/buying",
-                    body: {
-                      id: crypto.randomUUID(),
-                      product: buy.like.product.id,
-                      packs: 1,
-                      neededOn: null,
-                      why: buy.trial ? "to try for a month" : "fills a hole in the range",
-                    },
-                    done: `${shortName(buy.like)} is on the buying list.`,
-                  }).catch(() => {})
-                }
-              >
-                put on the list
-              </button>
+              {wanted.has(buy.like.product.id) ? (
+                <b>on the buying list</b>
+              ) : (
+                <PutOnList
+                  item={buy.like}
+                  packs={1}
+                  neededOn={null}
+                  why={buy.trial ? "to try for a month" : "fills a hole in the range"}
+                  words="put on the list"
+                />
+              )}
               <span className="text-right tabular-nums">{money(buy.price, currency)}</span>
               <span className="text-right text-soft tabular-nums max-hand:hidden">
                 {money(sum, currency)}
