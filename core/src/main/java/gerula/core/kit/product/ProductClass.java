@@ -263,6 +263,19 @@ public enum ProductClass implements Code {
     };
   }
 
+  /** Whether it is there to leave its colour on a face: its colour is its shade, not its pack's. */
+  public boolean leavesColour() {
+    return switch (this) {
+      case MIXING_MEDIUM, SETTING_SPRAY, SEALING_MEDIUM, EYE_PRIMER, LASH_PRIMER -> false;
+      case BLOOD, TOOTH_COLOUR -> true;
+      default ->
+          switch (section) {
+            case BASE, POWDER, BROWS, EYES, MASCARA, LIPS -> true;
+            case SET_UP, SKIN, LASHES, BRUSHES, TOOLS, DISPOSABLES, COMFORT -> false;
+          };
+    };
+  }
+
   /** A brush by itself, not a set of them, nor what brushes stand in. */
   public boolean isSingleBrush() {
     return EnumSet.range(POWDER_BRUSH, BRUSH).contains(this);

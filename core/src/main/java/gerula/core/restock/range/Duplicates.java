@@ -52,6 +52,7 @@ public record Duplicates(Product one, Product other, double difference) {
     kit.stream()
         .filter(item -> !item.isDiscarded() && !item.left().isNone())
         .map(Item::product)
+        .filter(product -> product.productClass().leavesColour())
         .filter(product -> product.shades().isEmpty() && product.colour() != null)
         .sorted(Comparator.comparing(Product::fullName).thenComparing(Product::id))
         .forEach(product -> products.putIfAbsent(product.id(), product));

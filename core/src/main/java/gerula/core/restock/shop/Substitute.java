@@ -33,16 +33,11 @@ public final class Substitute {
     }
     String one = wanted.colour();
     String two = other.colour();
-    if (one == null || two == null || !hasShade(wanted)) {
+    if (one == null || two == null || !wanted.productClass().leavesColour()) {
       return isSameWords(wanted, other) ? OptionalDouble.of(0) : OptionalDouble.empty();
     }
     double distance = ColourDifference.between(Lab.ofSrgb(one), Lab.ofSrgb(two));
     return distance <= limit ? OptionalDouble.of(distance) : OptionalDouble.empty();
-  }
-
-  /** The colour of a cleanser's bottle says nothing of it. */
-  private static boolean hasShade(Product product) {
-    return !product.shade().isEmpty() || product.depth() != null;
   }
 
   /** What was not measured does for what is called the same. */

@@ -192,6 +192,24 @@ class RangeTest {
         .isEmpty();
   }
 
+  /** That two mirrors are both grey, or two brushes both black, says nothing. */
+  @ParameterizedTest
+  @CsvSource({
+    "LIP_COLOUR, 1",
+    "EYE_SHADOW, 1",
+    "BLOOD, 1",
+    "HAND_MIRROR, 0",
+    "CREASE_BRUSH, 0",
+    "STRIP_LASHES, 0",
+    "SETTING_SPRAY, 0"
+  })
+  void onlyWhatLeavesItsColourOnAFaceIsComparedByIt(ProductClass of, int pairs) {
+    Given.Thing thing = Given.thing(of, Form.OTHER).coloured("#202020");
+    Item one = thing.id(new UUID(4, 1)).called("Harbour", "one").item();
+    Item other = thing.id(new UUID(4, 2)).called("Harbour", "other").item();
+    assertThat(Duplicates.of(List.of(one, other), Map.of())).hasSize(pairs);
+  }
+
   @ParameterizedTest
   @CsvSource({
     "2030-10-14, , 6, true",

@@ -11,6 +11,7 @@ import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Quantity;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
 class SubstituteTest {
@@ -70,6 +71,22 @@ class SubstituteTest {
             .coloured("#000000")
             .product();
     assertThat(distance(milk, gel)).isPresent();
+  }
+
+  /** All are black: what tells them apart is what they are called. */
+  @Test
+  void theColourOfLashesIsNotTheirShade() {
+    Product full = lashes("Strip", "full 8");
+    assertThat(distance(full, lashes("Band", "natural 5"))).isEmpty();
+    assertThat(distance(full, lashes("Band", "full 8"))).isPresent();
+  }
+
+  private static Product lashes(String name, String shade) {
+    return Given.thing(ProductClass.STRIP_LASHES, Form.LASHES)
+        .id(UUID.randomUUID())
+        .called(name, shade)
+        .coloured("#101010")
+        .product();
   }
 
   @Test
