@@ -1,3 +1,4 @@
+import { type ReactNode, useState } from "react";
 import type { Spend } from "../../api/money";
 import { capital, word } from "../../words/codes";
 import { money } from "../../words/quantities";
@@ -15,6 +16,7 @@ export function SpendLanes({ spend, currency }: SpendProps) {
   if (lanes.length === 0) return null;
   const top = Math.max(...lanes.flatMap((lane) => lane.amounts), 1);
   const totals = spend.months.map((month) => month.total);
+  const months = spend.months.map((month) => month.month);
   return (
     <section aria-label="Spent, month by month" id="spent" className="scroll-mt-4">
       <h2 className="flex justify-between border-ink border-b pb-1 font-semibold">
@@ -39,23 +41,7 @@ export function SpendLanes({ spend, currency }: SpendProps) {
         </thead>
         <tbody>
           {lanes.map((lane) => (
-            <tr key={lane.name} className="border-hair border-t">
-              <th scope="row" className="py-1 text-left align-bottom font-normal">
-                {capital(word(lane.name))}
-              </th>
-              {lane.amounts.map((amount, at) => (
-                <Cell
-                  key={spend.months[at]?.month}
-                  look={inHand(at)}
-                  amount={amount}
-                  top={top}
-                  hatched={lane.name === SHIPPING}
-                />
-              ))}
-              <td className="border-hair border-l py-1 text-right align-bottom tabular-nums">
-                {whole(lane.amounts.reduce((sum, one) => sum + one, 0))}
-              </td>
-            </tr>
+            <LaneRows key={lane.name} lane={lane} months={months} top={top} />
           ))}
         </tbody>
         <tfoot>
@@ -82,6 +68,66 @@ export function SpendLanes({ spend, currency }: SpendProps) {
 /** In the hand there is room for the last half year; the sums at the end are of the whole. */
 const inHand = (at: number) => (at < 6 ? "max-hand:hidden" : "");
 
+type RowsProps = { lane: Lane; months: string[]; top: number };
+
+/** One lane, and those of its classes while they are asked for. */
+function LaneRows({ lane, months, top }: RowsProps) {
+  const [isOpen, setOpen] = useState(false);
+  const name = capital(word(lane.name));
+  const heading =
+    lane.classes.length > 1 ? (
+      <button
+        type="button"
+        aria-expanded={isOpen}
+        onClick={() => setOpen(!isOpen)}
+        className="inline-flex min-h-9 items-end text-left underline decoration-hair underline-offset-4 hover:decoration-ink"
+      >
+        {name}
+      </button>
+    ) : (
+      name
+    );
+  return (
+    <>
+      <LaneRow lane={lane} months={months} top={top} heading={heading} />
+      {isOpen &&
+        lane.classes.map((one) => (
+          <LaneRow
+            key={one.name}
+            lane={one}
+            months={months}
+            top={top}
+            heading={<span className="block pl-3 text-soft">{capital(word(one.name))}</span>}
+          />
+        ))}
+    </>
+  );
+}
+
+type RowProps = { lane: Amounts; months: string[]; top: number; heading: ReactNode };
+
+function LaneRow({ lane, months, top, heading }: RowProps) {
+  return (
+    <tr className="border-hair border-t">
+      <th scope="row" className="py-1 text-left align-bottom font-normal">
+        {heading}
+      </th>
+      {lane.amounts.map((amount, at) => (
+        <Cell
+          key={months[at]}
+          look={inHand(at)}
+          amount={amount}
+          top={top}
+          hatched={lane.name === SHIPPING}
+        />
+      ))}
+      <td className="border-hair border-l py-1 text-right align-bottom tabular-nums">
+        {whole(sum(lane.amounts))}
+      </td>
+    </tr>
+  );
+}
+
 type CellProps = { look: string; amount: number; top: number; hatched: boolean };
 
 /** A bar that stands on the line, and what it says. */
@@ -104,25 +150,40 @@ function Cell({ look, amount, top, hatched }: CellProps) {
   );
 }
 
-type Lane = { name: string; amounts: number[] };
+type Amounts = { name: string; amounts: number[] };
 
-function lanesOf(spend: Spend): Lane[] {
-  const sections = [
-    ...new Set(spend.months.flatMap((month) => month.bySection.map((one) => one.section))),
-  ];
-  const lanes: Lane[] = sections.map((section) => ({
-    name: section,
-    amounts: spend.months.map(
-      (month) => month.bySection.find((one) => one.section === section)?.amount ?? 0,
-    ),
-  }));
-  const sum = (lane: Lane) => lane.amounts.reduce((all, one) => all + one, 0);
-  lanes.sort((one, other) => sum(other) - sum(one));
-  if (spend.shipping > 0) {
-    lanes.push({ name: SHIPPING, amounts: spend.months.map((month) => month.shipping) });
-  }
-  return lanes;
+type Lane = Amounts & { classes: Amounts[] };
+
+/** The dearest first, in each lane too; shipping, which is no part of the work, at the end. */
+function lanesOf({ months, shipping }: Spend): Lane[] {
+  const parts = months.map((month) => month.bySection);
+  const sections = [...new Set(parts.flat().map((one) => one.section))];
+  const lanes = sections.map((section) => {
+    const own = parts.map((some) => some.find((one) => one.section === section));
+    const classes = [
+      ...new Set(own.flatMap((one) => one?.classes ?? []).map((one) => one.productClass)),
+    ];
+    return {
+      name: section,
+      amounts: own.map((one) => one?.amount ?? 0),
+      classes: dearestFirst(
+        classes.map((name) => ({
+          name,
+          amounts: own.map(
+            (one) => one?.classes.find(({ productClass }) => productClass === name)?.amount ?? 0,
+          ),
+        })),
+      ),
+    };
+  });
+  const sent = { name: SHIPPING, amounts: months.map((month) => month.shipping), classes: [] };
+  return [...dearestFirst<Lane>(lanes), ...(shipping > 0 ? [sent] : [])];
 }
+
+const sum = (amounts: number[]) => amounts.reduce((all, one) => all + one, 0);
+
+const dearestFirst = <Kind extends Amounts>(some: Kind[]) =>
+  some.toSorted((one, other) => sum(other.amounts) - sum(one.amounts));
 
 /** Cents are in the tables one exports; here they would only crowd. */
 function whole(amount: number): string {

@@ -58,6 +58,8 @@ final class Person implements AutoCloseable {
 
   private static final ThreadLocal<Browser> CHROMIUM = ThreadLocal.withInitial(() -> launch(FLAGS));
 
+  private static final String NO_VIEW = "There is nothing at this address";
+
   final Packaged application;
   final Page page;
   final List<String> complaints = new ArrayList<>();
@@ -225,6 +227,23 @@ final class Person implements AutoCloseable {
     assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
         .isVisible();
     return this;
+  }
+
+  /** The same without loading the page anew, as its own links do it. */
+  Person goOnTo(String path) {
+    // By an address without a view, so that what is seen afterwards is not the view before.
+    turnTo("/no/such/view");
+    assertThat(sentence()).containsText(NO_VIEW);
+    turnTo(path);
+    assertThat(sentence()).not().containsText(NO_VIEW);
+    assertThat(sentence()).isVisible();
+    return this;
+  }
+
+  private void turnTo(String path) {
+    page.evaluate(
+        "path => { history.pushState(null, '', path); dispatchEvent(new PopStateEvent('popstate')); }",
+        path);
   }
 
   /** Opens one part of a long form. */

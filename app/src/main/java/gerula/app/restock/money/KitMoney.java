@@ -14,8 +14,10 @@ import gerula.app.restock.money.MoneyViews.LostView;
 import gerula.app.restock.money.MoneyViews.MoneyView;
 import gerula.app.restock.money.MoneyViews.MonthView;
 import gerula.app.restock.money.MoneyViews.OfCause;
+import gerula.app.restock.money.MoneyViews.OfClass;
 import gerula.app.restock.money.MoneyViews.OfSection;
 import gerula.app.restock.money.MoneyViews.ProductCostView;
+import gerula.app.restock.money.MoneyViews.SectionSpendView;
 import gerula.app.restock.money.MoneyViews.SmallerView;
 import gerula.app.restock.money.MoneyViews.SpendView;
 import gerula.app.restock.money.MoneyViews.ValueView;
@@ -46,7 +48,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
@@ -139,16 +143,28 @@ class KitMoney {
   }
 
   private static MonthView month(Spend spend, YearMonth month, Money shipping) {
-    List<OfSection> sections =
-        Arrays.stream(Section.values())
-            .map(section -> new OfSection(section, spend.in(month, section).amount()))
-            .filter(one -> one.amount().signum() != 0)
+    Map<Section, List<OfClass>> bought =
+        spend.in(month).entrySet().stream()
+            .collect(
+                Collectors.groupingBy(
+                    one -> one.getKey().section(),
+                    TreeMap::new,
+                    Collectors.mapping(
+                        one -> new OfClass(one.getKey(), one.getValue().amount()),
+                        Collectors.toList())));
+    List<SectionSpendView> sections =
+        bought.entrySet().stream()
+            .map(one -> new SectionSpendView(one.getKey(), sum(one.getValue()), one.getValue()))
             .toList();
     return new MonthView(
         month,
         sections,
         shipping.amount(),
-        sum(sections.stream().map(OfSection::amount)).add(shipping.amount()));
+        sum(sections.stream().map(SectionSpendView::amount)).add(shipping.amount()));
+  }
+
+  private static BigDecimal sum(List<OfClass> classes) {
+    return sum(classes.stream().map(OfClass::amount));
   }
 
   private static BigDecimal sum(Stream<BigDecimal> some) {

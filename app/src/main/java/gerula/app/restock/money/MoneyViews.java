@@ -2,6 +2,7 @@ package gerula.app.restock.money;
 
 import gerula.app.kit.KitRecords.ItemView;
 import gerula.core.kit.item.DiscardCause;
+import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Section;
 import gerula.core.quantity.Unit;
 import gerula.core.restock.money.BookingCost;
@@ -31,13 +32,21 @@ final class MoneyViews {
       long withoutPrice,
       long withoutRate) {}
 
+  record OfClass(ProductClass productClass, BigDecimal amount) {}
+
+  /**
+   * @param amount of all its classes
+   * @param classes only those of which something was bought
+   */
+  record SectionSpendView(Section section, BigDecimal amount, List<OfClass> classes) {}
+
   /**
    * @param bySection only where something was bought
    * @param shipping of what was ordered in it
    * @param total with shipping
    */
   record MonthView(
-      YearMonth month, List<OfSection> bySection, BigDecimal shipping, BigDecimal total) {}
+      YearMonth month, List<SectionSpendView> bySection, BigDecimal shipping, BigDecimal total) {}
 
   /**
    * @param from the first day looked at

@@ -1,7 +1,7 @@
 package gerula.core.restock.money;
 
 import gerula.core.kit.item.DiscardCause;
-import gerula.core.kit.product.Section;
+import gerula.core.kit.product.ProductClass;
 import gerula.core.quantity.Money;
 import java.time.LocalDate;
 import java.time.YearMonth;
@@ -9,7 +9,9 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.Currency;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -28,7 +30,7 @@ public record Spend(Currency currency, List<Purchase> purchases, int withoutDay,
   }
 
   /** One pack, rounded. */
-  public record Purchase(UUID item, LocalDate on, Section section, Money paid) {}
+  public record Purchase(UUID item, LocalDate on, ProductClass productClass, Money paid) {}
 
   /**
    * @param from inclusive
@@ -49,8 +51,8 @@ public record Spend(Currency currency, List<Purchase> purchases, int withoutDay,
       } else if (on == null) {
         noDay++;
       } else if (!on.isBefore(from) && !on.isAfter(to)) {
-        Section section = one.item().product().productClass().section();
-        found.add(new Purchase(one.item().id(), on, section, own.get().rounded()));
+        ProductClass of = one.item().product().productClass();
+        found.add(new Purchase(one.item().id(), on, of, own.get().rounded()));
       }
     }
     found.sort(Comparator.comparing(Purchase::on).thenComparing(Purchase::item));
@@ -61,12 +63,12 @@ public record Spend(Currency currency, List<Purchase> purchases, int withoutDay,
     return Money.sum(purchases.stream().map(Purchase::paid).toList(), currency);
   }
 
-  public Money in(YearMonth month, Section section) {
-    return Money.sum(
-        purchases.stream()
-            .filter(one -> YearMonth.from(one.on()).equals(month) && one.section() == section)
-            .map(Purchase::paid)
-            .toList(),
-        currency);
+  /** What each class cost in a month; those of which nothing was bought are missing. */
+  public Map<ProductClass, Money> in(YearMonth month) {
+    Map<ProductClass, Money> found = new EnumMap<>(ProductClass.class);
+    purchases.stream()
+        .filter(one -> YearMonth.from(one.on()).equals(month))
+        .forEach(one -> found.merge(one.productClass(), one.paid(), Money::plus));
+    return found;
   }
 }

@@ -27,6 +27,7 @@ import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
 import java.util.stream.LongStream;
@@ -67,9 +68,11 @@ class SpendAndWasteTest {
     assertThat(spend.total()).isEqualTo(euros("35.00"));
     assertThat(spend.withoutDay()).isEqualTo(1);
     assertThat(spend.withoutRate()).isZero();
-    assertThat(spend.in(YearMonth.from(TODAY), Section.BASE)).isEqualTo(euros("34.00"));
-    assertThat(spend.in(YearMonth.from(TODAY), Section.LIPS)).isEqualTo(euros("0.00"));
-    assertThat(spend.in(YearMonth.from(FROM), Section.BASE)).isEqualTo(euros("1.00"));
+    assertThat(spend.in(YearMonth.from(TODAY)))
+        .containsExactly(Map.entry(ProductClass.FOUNDATION, euros("34.00")));
+    assertThat(spend.in(YearMonth.from(FROM)))
+        .containsExactly(Map.entry(ProductClass.FOUNDATION, euros("1.00")));
+    assertThat(spend.in(YearMonth.from(TODAY.plusMonths(1)))).isEmpty();
   }
 
   @Test
@@ -193,9 +196,7 @@ class SpendAndWasteTest {
     for (YearMonth month = YearMonth.from(FROM);
         !month.isAfter(YearMonth.from(TODAY));
         month = month.plusMonths(1)) {
-      for (Section section : Section.values()) {
-        cells.add(spend.in(month, section));
-      }
+      cells.addAll(spend.in(month).values());
     }
     assertThat(Money.sum(cells, EUR)).isEqualTo(spend.total());
     Waste waste = Waste.of(some, prices, FROM, TODAY);
