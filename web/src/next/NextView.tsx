@@ -162,7 +162,7 @@ function Waiting({ today }: { today: string }) {
         {shortOnes[0] && (
           <li className="flex gap-3 border-hair border-b py-2">
             <Link to="/restock" className="hover:underline">
-              {capital(count(shortOnes.length, "product"))} running short
+              {capital(count(shortOnes.length, "product"))} to order within two weeks
             </Link>
             <span className={shortOnes[0].advice.isLate ? "text-stop" : "text-soft"}>
               {shortOnes[0].advice.isLate

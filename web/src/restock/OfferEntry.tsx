@@ -5,9 +5,11 @@ import { type Shop, useOfferLine } from "../api/restock";
 import { useToday } from "../api/session";
 import { useSettled } from "../parts/useSettled";
 import { Button } from "../ui/Button";
+import { count } from "../words/codes";
 import { dateOrder, shortDate } from "../words/dates";
 import { fullName, shortName } from "../words/items";
 import { discountWords } from "../words/offers";
+import { joined } from "../words/packing";
 import { money } from "../words/quantities";
 
 type Read = Schemas["ReadOffer"];
@@ -23,7 +25,8 @@ export function OfferEntry({ shops }: { shops: Shop[] }) {
   const read = useOfferLine(asked, dateOrder()).data;
   const shown = line.trim() && asked === line ? read : undefined;
   const product = shown?.products.find((one) => one.product.id === chosen) ?? shown?.products[0];
-  const fault = shown ? whatIsMissing(shown, product) : null;
+  const known = shops.find((one) => one.id === shown?.shop)?.shop;
+  const fault = shown ? whatIsMissing(shown, product, known) : null;
   const keep = () => {
     if (!shown?.offer || !product || fault) return;
     const shop = shown.shop ?? crypto.randomUUID();
@@ -114,11 +117,39 @@ export function OfferEntry({ shops }: { shops: Shop[] }) {
   );
 }
 
-function whatIsMissing(read: Read, product: Item | undefined): string | null {
+function whatIsMissing(
+  read: Read,
+  product: Item | undefined,
+  known: Shop["shop"] | undefined,
+): string | null {
   if (!product) return "Nothing in the kit is called so: add the product to the kit first.";
   if (!read.offer) return "Say what it costs, like 6.90.";
+  if (known && read.saidOfShop.currency) {
+    return `${known.name} sells in ${known.currency}, but this price is in ${read.saidOfShop.currency}. Say it in ${known.currency}, or change the shop.`;
+  }
   if (!read.shop && !read.newShop) return "Say which shop it is, after a comma.";
   return null;
+}
+
+type OtherProps = { said: Read["saidOfShop"]; of: Shop["shop"] };
+
+/** Said of a shop that is known, and otherwise than it is written down there. */
+function OtherTerms({ said, of }: OtherProps) {
+  const amount = (value: number) => money(value, of.currency);
+  const other = [
+    said.deliveryDays !== null && `${count(said.deliveryDays, "day")} (not ${of.deliveryDays})`,
+    said.shipping !== null && `shipping ${amount(said.shipping)} (not ${amount(of.shipping)})`,
+    said.freeFrom !== null &&
+      `free from ${amount(said.freeFrom)} (not ${of.freeFrom === null ? "at all" : `from ${amount(of.freeFrom)}`})`,
+  ].filter((one) => one !== false);
+  if (other.length === 0) return null;
+  return (
+    <span className="text-soon">
+      {" "}
+      · {joined(other)}: if that is new, change the shop below. With the offer it is not written
+      down.
+    </span>
+  );
 }
 
 type UnderstoodProps = {
@@ -155,6 +186,7 @@ function Understood({ read, product, shops, today }: UnderstoodProps) {
             ` (new: ${shop.deliveryDays} days, shipping ${money(shop.shipping, currency)}${shop.freeFrom === null ? "" : `, free from ${money(shop.freeFrom, currency)}`})`}
         </>
       )}
+      {known && <OtherTerms said={read.saidOfShop} of={known.shop} />}
       {read.notUnderstood.length > 0 && (
         <span className="text-soon"> · not understood: {read.notUnderstood.join(", ")}</span>
       )}

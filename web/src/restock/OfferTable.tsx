@@ -3,6 +3,7 @@ import { useActs } from "../api/acts";
 import { askFile, Problem, type Schemas } from "../api/client";
 import { Button, buttonLook } from "../ui/Button";
 import { capital, count } from "../words/codes";
+import { joined } from "../words/packing";
 
 type Look = Schemas["OfferTableView"];
 
@@ -67,6 +68,12 @@ export function OfferTable() {
             <p className="text-soft">
               Passed over, not in the kit: {look.unknown.slice(0, 8).join(", ")}
               {look.notInTheKit > 8 && ` and ${look.notInTheKit - 8} more`}
+            </p>
+          )}
+          {look.otherTerms.length > 0 && (
+            <p className="text-soon">
+              Of {joined(look.otherTerms)} it says other days or shipping than are written down. If
+              that is new, change the shop: the table does not.
             </p>
           )}
           <ul>

@@ -7,6 +7,7 @@ import gerula.core.kit.intake.Written;
 import gerula.core.quantity.Money;
 import gerula.core.restock.offer.DiscountTerms;
 import gerula.core.restock.shop.OfferLine;
+import gerula.core.restock.shop.SaidOfShop;
 import gerula.core.restock.shop.Shop;
 import gerula.core.restock.shop.ShopOffer;
 import java.math.BigDecimal;
@@ -106,22 +107,26 @@ final class OfferCells {
     if (of("shop").length() > 100) {
       throw new IllegalArgumentException("A shop's name has at most 100 characters.");
     }
-    Integer days = whole("days");
-    BigDecimal shipping = money("shipping");
+    SaidOfShop said = ofShop();
+    return new Shop(
+        id,
+        of("shop"),
+        said.deliveryDays() == null ? USUAL_DELIVERY_DAYS : said.deliveryDays(),
+        Shop.WEEKDAYS,
+        said.shipping() == null ? BigDecimal.ZERO : said.shipping(),
+        said.freeFrom(),
+        null,
+        said.currency() == null ? USUAL_CURRENCY : said.currency(),
+        null,
+        null);
+  }
+
+  SaidOfShop ofShop() {
     String currency = of("currency").toUpperCase(Locale.ROOT);
     if (!currency.isEmpty() && Money.currencyOf(currency).isEmpty()) {
       throw unreadable("currency", currency, "three letters, like EUR");
     }
-    return new Shop(
-        id,
-        of("shop"),
-        days == null ? USUAL_DELIVERY_DAYS : days,
-        Shop.WEEKDAYS,
-        shipping == null ? BigDecimal.ZERO : shipping,
-        money("free from"),
-        null,
-        currency.isEmpty() ? USUAL_CURRENCY : currency,
-        null,
-        null);
+    return new SaidOfShop(
+        whole("days"), money("shipping"), money("free from"), currency.isEmpty() ? null : currency);
   }
 }

@@ -16,6 +16,7 @@ import gerula.core.kit.intake.ClassGuess;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.restock.offer.DiscountTerms;
 import gerula.core.restock.shop.OfferLine;
+import gerula.core.restock.shop.SaidOfShop;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -62,6 +63,8 @@ class OfferLines {
    * @param products things of the products that may be meant, the likeliest first
    * @param shop the one that is meant; null where it is a new one
    * @param newShop as it would be written down; null where the shop is known or none is named
+   * @param saidOfShop what the line says otherwise than is written down of the shop that is known;
+   *     it changes nothing there, and an offer in other money is not to be written down
    * @param offer what would be written down, once product and shop are chosen; null without a price
    * @param notUnderstood words that say nothing
    */
@@ -69,6 +72,7 @@ class OfferLines {
       List<ItemView> products,
       @Nullable UUID shop,
       @Nullable ShopDraft newShop,
+      SaidOfShop saidOfShop,
       @Nullable OfferTerms offer,
       List<String> notUnderstood) {}
 
@@ -92,6 +96,7 @@ class OfferLines {
               products(read.words()).stream().map(now::of).toList(),
               shop.map(one -> one.shop().id()).orElse(null),
               shop.isPresent() || read.shop().isEmpty() ? null : shop(read),
+              shop.map(one -> read.ofShop().otherThan(one.shop())).orElse(SaidOfShop.NOTHING),
               read.price() == null
                   ? null
                   : new OfferTerms(

@@ -17,16 +17,19 @@ import gerula.app.restock.ShopStore.StoredOffer;
 import gerula.app.restock.ShopStore.StoredShop;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.Product;
+import gerula.core.restock.shop.SaidOfShop;
 import gerula.core.restock.shop.Shop;
 import gerula.core.restock.shop.ShopOffer;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -68,6 +71,8 @@ class OfferTable {
    * @param changed those whose price or discount is another now
    * @param same those that are written down already
    * @param newShops shops that would be written down
+   * @param otherTerms shops of which it says otherwise than is written down of them, at most 50; it
+   *     changes nothing there
    * @param notInTheKit rows of products that the kit has not; they are passed over
    * @param unknown names of some of them, at most 50
    * @param bad rows that cannot be read and are left out, at most 50
@@ -78,6 +83,7 @@ class OfferTable {
       int changed,
       int same,
       List<String> newShops,
+      List<String> otherTerms,
       int notInTheKit,
       List<String> unknown,
       List<BadOfferRow> bad,
@@ -149,6 +155,7 @@ class OfferTable {
     private final Map<String, Shop> newShops = new LinkedHashMap<>();
     private final Map<String, StoredOffer> open = new HashMap<>();
     private final Map<String, ShopOffer> fresh = new LinkedHashMap<>();
+    private final Set<String> otherTerms = new LinkedHashSet<>();
     private final List<StoredOffer> replaced = new ArrayList<>();
     private final List<String> unknown = new ArrayList<>();
     private final List<BadOfferRow> bad = new ArrayList<>();
@@ -198,6 +205,11 @@ class OfferTable {
         known = cells.shop(UUID.randomUUID());
         shops.put(name, known);
         newShops.put(name, known);
+      }
+      SaidOfShop said = cells.ofShop();
+      known.requireOwnMoney(said.currency());
+      if (said.otherThan(known).isOfTerms()) {
+        otherTerms.add(known.name());
       }
       return known;
     }
@@ -252,6 +264,7 @@ class OfferTable {
           replaced.size(),
           same,
           newShops.values().stream().map(Shop::name).toList(),
+          otherTerms.stream().limit(MOST_TOLD).toList(),
           unknown.size(),
           unknown.stream().distinct().limit(MOST_TOLD).toList(),
           bad.stream().limit(MOST_TOLD).toList(),

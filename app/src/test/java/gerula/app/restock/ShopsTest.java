@@ -155,12 +155,18 @@ class ShopsTest {
     assertThat(read.at("/offer/until").asString()).isEqualTo("2031-06-30");
     assertThat(read.at("/notUnderstood/0").asString()).isEqualTo("by hand");
 
+    asked.put("line", "thing, £5, Harbour goods, ships 9 days");
+    JsonNode other = client.post("/api/offers/read-line", asked).expect(200).body();
+    assertThat(other.at("/saidOfShop/deliveryDays").asInt()).isEqualTo(9);
+    assertThat(other.at("/saidOfShop/currency").asString()).isEqualTo("GBP");
+
     asked.put("line", "foundation, 20, Brackwater Supplies, ships 5 days, shipping 4.90");
     read = client.post("/api/offers/read-line", asked).expect(200).body();
     assertThat(read.at("/products/0/product/id").asString()).as("by its class").isEqualTo(base);
     assertThat(read.path("shop").isNull()).isTrue();
     assertThat(read.at("/newShop/deliveryDays").asInt()).isEqualTo(5);
     assertThat(read.at("/newShop/shipping").asDouble()).isEqualTo(4.9);
+    assertThat(read.at("/saidOfShop/deliveryDays").isNull()).as("it is written down").isTrue();
   }
 
   @Test
@@ -215,8 +221,9 @@ class ShopsTest {
     Kits.addOffer(client, "Harbour goods", base, 6.9);
     String csv =
         """
-        Maker;Product;Shade;Shop;Price;Packs;Discount;Until;Days;Extra
-        Quillon;Thing;one;Harbour goods;7,20;1;;;;x
+        Maker;Product;Shade;Shop;Price;Packs;Discount;Until;Days;Extra;Currency
+        Quillon;Thing;one;Harbour goods;7,20;1;;;9;x;
+        Quillon;Thing;one;Harbour goods;7,20;2;;;;x;GBP
         ;Thing;one;Hill goods;30;5;3 for 2;30.6.2031;4;
         ;Thing;one;Hill goods;3.5;;half of it;;;
         ;Thing;one;Hill goods;;;;;;
@@ -228,7 +235,10 @@ class ShopsTest {
     assertThat(look.path("notInTheKit").asInt()).isEqualTo(1);
     assertThat(look.at("/newShops/0").asString()).isEqualTo("Hill goods");
     assertThat(look.path("bad").valueStream().map(one -> one.path("line").asInt()).toList())
-        .containsExactly(4, 5);
+        .containsExactly(3, 5, 6);
+    assertThat(look.at("/bad/0/what").asString()).startsWith("Harbour goods sells in EUR");
+    assertThat(look.path("otherTerms").valueStream().map(JsonNode::asString).toList())
+        .containsExactly("Harbour goods");
     assertThat(shops().path("offers").size()).isEqualTo(1);
 
     String act = Kits.id();

@@ -57,6 +57,11 @@ public record OfferLine(
     return new Reading(dates).read(line);
   }
 
+  /** What it says of the shop. */
+  public SaidOfShop ofShop() {
+    return new SaidOfShop(deliveryDays, shipping, freeFrom, currency);
+  }
+
   private static final class Reading {
     private final TypedDates dates;
     private int packs = 1;

@@ -38,6 +38,15 @@ public record Shop(
   private static final int MOST_DELIVERY_DAYS = 120;
   private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
 
+  /** A price in other money would be taken for one in its own. */
+  public void requireOwnMoney(@Nullable String said) {
+    if (said != null && !said.equals(currency)) {
+      throw new IllegalArgumentException(
+          "%s sells in %s, but this price is in %s. Say it in %s, or change the shop."
+              .formatted(name, currency, said, currency));
+    }
+  }
+
   public Shop {
     workingDays = Set.copyOf(workingDays);
     if (name.isBlank()) {

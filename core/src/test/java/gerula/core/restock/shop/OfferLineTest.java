@@ -11,6 +11,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Random;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -52,6 +53,36 @@ class OfferLineTest {
     assertThat(line.most()).isEqualTo(6);
     assertThat(line.until()).isEqualTo(LocalDate.of(2031, 6, 30));
     assertThat(line.notUnderstood()).isEqualTo(List.of("a bit further"));
+  }
+
+  /** Of a shop that is known a line changes nothing: what is otherwise there is told. */
+  @Test
+  void whatIsSaidOtherwiseOfAKnownShopIsTold() {
+    Shop known =
+        new Shop(
+            new UUID(0, 1),
+            "Quay",
+            3,
+            Shop.WEEKDAYS,
+            new BigDecimal("4.90"),
+            null,
+            null,
+            "EUR",
+            null,
+            null);
+    OfferLine same = read("glue, 6.90 €, Quay, ships 3 days, shipping 4,90");
+    assertThat(same.ofShop().otherThan(known)).isEqualTo(SaidOfShop.NOTHING);
+    SaidOfShop other =
+        read("glue, £6.90, Quay, ships 9 days, shipping 4, free from 30").ofShop().otherThan(known);
+    assertThat(other)
+        .isEqualTo(new SaidOfShop(9, new BigDecimal("4"), new BigDecimal("30"), "GBP"));
+    assertThat(other.isOfTerms()).isTrue();
+    assertThat(new SaidOfShop(null, null, null, "GBP").isOfTerms()).isFalse();
+    known.requireOwnMoney(null);
+    known.requireOwnMoney("EUR");
+    assertThatThrownBy(() -> known.requireOwnMoney("GBP"))
+        .hasMessage(
+            "Quay sells in EUR, but this price is in GBP. Say it in EUR, or change the shop.");
   }
 
   @ParameterizedTest
