@@ -12,6 +12,11 @@ final class CoverEffort {
     left -= steps;
   }
 
+  /** Steps tried so far. */
+  long spent() {
+    return MOST_STEPS - left;
+  }
+
   boolean goesOn() {
     return left > 0;
   }

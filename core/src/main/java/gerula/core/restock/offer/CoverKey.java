@@ -23,8 +23,4 @@ final class CoverKey {
   static long of(long cents, long waste) {
     return cents * A_CENT + (Math.min(waste, MOST_WASTE) << SHOP_BITS);
   }
-
-  static long cents(long key) {
-    return key / A_CENT;
-  }
 }

@@ -20,6 +20,11 @@ final class CoverSearch {
     this.facts = facts;
   }
 
+  /** How much was tried so far. */
+  long spent() {
+    return effort.spent();
+  }
+
   /**
    * @param chosen of each need's options
    */

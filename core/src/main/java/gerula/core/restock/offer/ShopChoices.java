@@ -111,6 +111,10 @@ final class ShopChoices {
     }
   }
 
+  CoverProblem problem() {
+    return problem;
+  }
+
   long bestKey() {
     return bestKey;
   }

@@ -40,6 +40,37 @@ class CheapestCoverTest {
         .hasMessage("A discount lies between 0 and 100 percent, but this is 101.");
   }
 
+  /** Up to its limits a number is one, and past them it is refused. */
+  @Test
+  void numbersThatCannotBeAreRefused() {
+    offer("most", "quay", "glue", Offer.MOST_PIECES, "1000000");
+    new Offer("none", "quay", "glue", 1, money("0"), new Discount.Percent(money("100")), 0);
+    new OfferShop("quay", money("1000000"), money("0"));
+    new OfferNeed("glue", Offer.MOST_PIECES, 0, OfferNeed.LAST_PRIORITY);
+    new Discount.FromAmount(money("0"), 1);
+    new Discount.Fixed(money("0"));
+    List<Runnable> wrong =
+        List.of(
+            () -> offer("one", "quay", "glue", 0, "1"),
+            () -> offer("one", "quay", "glue", 10_001, "1"),
+            () -> offer("one", "quay", "glue", 1, "-0.01"),
+            () -> offer("one", "quay", "glue", 1, "1000000.01"),
+            () -> new Offer("one", "quay", "glue", 1, money("1"), new Discount.None(), -1),
+            () -> new OfferShop("quay", money("-0.01"), null),
+            () -> new OfferShop("quay", money("0"), money("1000000.01")),
+            () -> new OfferNeed("glue", -1, 1, 1),
+            () -> new OfferNeed("glue", 10_001, 1, 1),
+            () -> new OfferNeed("glue", 1, -1, 1),
+            () -> new OfferNeed("glue", 1, 1, 0),
+            () -> new OfferNeed("glue", 1, 1, 5),
+            () -> new Discount.FromAmount(money("-1"), 1),
+            () -> new Discount.FromAmount(money("1"), 0),
+            () -> new Discount.Fixed(money("-0.01")));
+    for (Runnable one : wrong) {
+      assertThatThrownBy(one::run).isInstanceOf(IllegalArgumentException.class);
+    }
+  }
+
   @Test
   void aTenPackIsTakenWhereAllOfItCanBeUsed() {
     List<OfferShop> shops = List.of(new OfferShop("quay", money("0"), null));
