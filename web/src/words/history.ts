@@ -76,6 +76,7 @@ const ACTS: Record<string, string> = {
   "load-planned": "Bags planned",
   "load-pinned": "Place in the bags decided",
   "load-moved": "Laid elsewhere in the plan",
+  "part-moved": "A part of a bag went into another",
   "load-closed": "Compartment left alone or used again",
   "bag-chosen": "Bag chosen",
   "chairs-changed": "Chair plan changed",

@@ -15,6 +15,7 @@ import { ChosenPiece } from "./ChosenPiece";
 import { FlightCheck, Lifting } from "./Journey";
 import { LoadSentence } from "./LoadSentence";
 import type { LoadProps } from "./LoadView";
+import { PortableParts } from "./PortableParts";
 import { Staying } from "./Staying";
 import { useLaying } from "./useLaying";
 import { usePlanning } from "./usePlanning";
@@ -70,6 +71,7 @@ export function LoadDesk(props: LoadProps) {
           {piece && <Steps plan={plan} chosen={chosen} onChoose={choose} />}
           <Staying booking={booking} plan={plan} />
           <Lifting bags={plan.planned ? plan.bags : []} />
+          <PortableParts booking={booking} plan={plan} />
           <FlightCheck booking={booking} />
           <Legend leakProof={plan.leakProof} />
         </div>

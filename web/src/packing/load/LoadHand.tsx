@@ -12,6 +12,7 @@ import { Room } from "./BagDrawing";
 import { FlightCheck } from "./Journey";
 import { LoadSentence } from "./LoadSentence";
 import type { LoadProps } from "./LoadView";
+import { PortablePartsFolded } from "./PortableParts";
 import { Staying } from "./Staying";
 import { useLaying } from "./useLaying";
 import { usePlanning } from "./usePlanning";
@@ -106,6 +107,7 @@ export function LoadHand(props: LoadProps) {
           </Button>
         )}
         <Staying booking={booking} plan={plan} />
+        <PortablePartsFolded booking={booking} plan={plan} />
         <FlightCheck booking={booking} />
       </div>
     );
@@ -171,6 +173,7 @@ export function LoadHand(props: LoadProps) {
         />
       </LiftingArea>
       <Staying booking={booking} plan={plan} />
+      <PortablePartsFolded booking={booking} plan={plan} />
       <div className="sticky bottom-0 mt-auto flex flex-col gap-3 bg-paper pt-2 pb-3">
         <div className="grid grid-cols-3 gap-3">
           <Button

@@ -100,6 +100,29 @@ class LoadPlanTest extends WithTheDemo {
     assertThat(artist.page.getByText("Rolling case is enough.")).isVisible();
   }
 
+  /** A pouch comes off with all it holds; what does not go in tells why. */
+  @Test
+  void aPouchGoesIntoAnotherBagAsAWholeAndBack() {
+    plan();
+    Locator parts = artist.page.getByLabel("Parts that come off");
+    parts.getByText("3 more").click();
+    assertThat(parts).containsText("Not into Set bag: larger than every compartment");
+    Locator brows =
+        parts.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("Brows"));
+    brows.getByText("Into Set bag").click();
+    assertThat(brows).containsText("Back into Rolling case");
+    assertThat(
+            drawn("Set bag")
+                .getByRole(
+                    AriaRole.BUTTON,
+                    new Locator.GetByRoleOptions().setName(Pattern.compile("^brows, "))))
+        .isVisible();
+    brows.getByText("Back into Rolling case").click();
+    assertThat(brows).containsText("Into Set bag");
+    artist.press("Undo").last().click();
+    assertThat(brows).containsText("Back into Rolling case");
+  }
+
   @Override
   List<String> complaints() {
     return artist.complaintsBesideRefusals();

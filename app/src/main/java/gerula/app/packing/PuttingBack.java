@@ -199,9 +199,9 @@ class PuttingBack {
 
   private void isBack(Act act, StoredBooking booking, PlaceTree before) {
     UUID id = booking.booking().id();
-    booking.bags().stream()
-        .filter(bag -> !isOutOn(bag, id))
-        .forEach(bag -> whereabouts.comeBack(act, before, bag));
+    List<UUID> bags = booking.bags().stream().filter(bag -> !isOutOn(bag, id)).toList();
+    bags.forEach(bag -> whereabouts.partsComeBack(act, before, bag, one -> isOutOn(one, id)));
+    bags.forEach(bag -> whereabouts.comeBack(act, before, bag));
     carriers.cameBack(act, places.tree(), booking.bags());
     act.touch(ThingKind.BOOKING_THING, id, () -> bookingStore.setBack(id, clock.instant()));
   }

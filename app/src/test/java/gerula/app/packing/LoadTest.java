@@ -313,4 +313,68 @@ class LoadTest extends GivenBooking {
     assertThat(client.put("/api/house", rules).expect(422).body().at("/errors/0/path").asString())
         .isEqualTo("rules.load.wornGrams");
   }
+
+  private JsonNode place(String id) {
+    return client
+        .get("/api/places")
+        .expect(200)
+        .body()
+        .path("places")
+        .valueStream()
+        .filter(one -> one.path("id").asString().equals(id))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private static ObjectNode carry(String part, String into) {
+    return act().put("part", part).put("into", into);
+  }
+
+  /** A pouch unclips with all it holds, and hangs where it belongs when the job is over. */
+  @Test
+  void aPartGoesIntoAnotherBagAndComesHome() {
+    String other = Kits.addPlace(client, "Other bag", "backpack");
+    client.post(path("load/take-bag"), act().put("place", other)).expect(204);
+    String part = pouch("Flat", 20);
+    String high = pouch("High", 2000);
+    client.post(path("load/pin"), at(powder, part)).expect(204);
+    JsonNode told = load().at("/portable/0");
+    assertThat(told.path("place").asString()).isEqualTo(part);
+    assertThat(told.path("home").isNull()).isTrue();
+    assertThat(told.at("/ways/0/into").asString()).isEqualTo(other);
+    assertThat(told.at("/ways/0/obstacle").isNull()).isTrue();
+
+    ObjectNode asked = carry(part, other);
+    client.post(path("load/carry"), asked).expect(204);
+    client.post(path("load/carry"), asked).expect(204);
+    assertThat(place(part).path("parent").asString()).isEqualTo(other);
+    assertThat(place(part).path("home").asString()).isEqualTo(bag);
+    assertThat(goesTo(powder)).isEqualTo(part);
+    client.post(path("load/carry"), carry(part, null)).expect(204);
+    assertThat(place(part).path("parent").asString()).isEqualTo(bag);
+    client.post("/api/ledger/" + asked.path("actId").asString() + "/undo", act()).expect(409);
+
+    ObjectNode again = carry(part, other);
+    client.post(path("load/carry"), again).expect(204);
+    client.post("/api/ledger/" + again.path("actId").asString() + "/undo", act()).expect(204);
+    assertThat(place(part).path("parent").asString()).isEqualTo(bag);
+
+    JsonNode refused = client.post(path("load/carry"), carry(high, other)).expect(409).body();
+    assertThat(refused.path("code").asString()).isEqualTo("too-large");
+    for (ObjectNode wrong :
+        List.of(carry(part, drawer), carry(part, null), carry(bag, other), carry(part, part))) {
+      assertThat(client.post(path("load/carry"), wrong).expect(409).code()).isEqualTo("not-there");
+    }
+
+    client.post(path("load/carry"), carry(part, other)).expect(204);
+    client.post(path("pack"), Kits.tick(powder)).expect(204);
+    client.post(path("depart"), act()).expect(204);
+    assertThat(client.post(path("load/carry"), carry(part, null)).expect(409).code())
+        .isEqualTo("departed");
+    ObjectNode back = Kits.tick();
+    client.post(path("put-back"), back).expect(200);
+    assertThat(place(part).path("parent").asString()).isEqualTo(bag);
+    client.post("/api/ledger/" + back.path("actId").asString() + "/undo", act()).expect(204);
+    assertThat(place(part).path("parent").asString()).isEqualTo(other);
+  }
 }

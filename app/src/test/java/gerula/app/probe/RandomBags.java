@@ -13,7 +13,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** Whatever is told of a booking's bags and chairs, sensible or not. */
 final class RandomBags {
 
-  static final int KINDS = 6;
+  static final int KINDS = 7;
 
   private final Client client;
   private final RandomGenerator random;
@@ -36,6 +36,7 @@ final class RandomBags {
       case 3 ->
           sent("load/close", act().put("compartment", room()).put("closed", random.nextBoolean()));
       case 4 -> sent("load/take-bag", act().put("place", oneOf(known.places)));
+      case 5 -> carries();
       default -> chairs();
     };
   }
@@ -73,6 +74,20 @@ final class RandomBags {
             ? oneOf(known.items)
             : pieces.get(random.nextInt(pieces.size())).at("/item/id").asString();
     return sent("load/move", act().put("item", item).put("compartment", room()));
+  }
+
+  private Answer carries() {
+    JsonNode portable = client.get(path("load")).body().path("portable");
+    if (portable.isEmpty()) {
+      return sent(
+          "load/carry", act().put("part", oneOf(known.places)).put("into", oneOf(known.places)));
+    }
+    JsonNode part = portable.get(random.nextInt(portable.size()));
+    String into = part.at("/ways/0/into").asString("");
+    ObjectNode asked = act().put("part", part.path("place").asString());
+    return sent(
+        "load/carry",
+        random.nextBoolean() || into.isEmpty() ? asked.putNull("into") : asked.put("into", into));
   }
 
   private Answer chairs() {

@@ -9,6 +9,7 @@ import gerula.core.packing.LoadChoices.Spot;
 import gerula.core.packing.load.Compartment;
 import gerula.core.packing.load.CompartmentBuilder;
 import gerula.core.packing.load.LoadBag;
+import gerula.core.packing.load.Posture;
 import gerula.core.quantity.Mass;
 import gerula.core.rule.LoadRules;
 import java.util.ArrayList;
@@ -258,16 +259,22 @@ public record BagRooms(UUID bag, Mass ownMass, @Nullable Mass greatestMass, List
     }
 
     private static double volume(Place place) {
-      Inside inside = place.inside();
-      Usual usual = Usual.of(place.kind());
-      return (double) or(inside.widthMm(), usual.widthMm)
-          * or(inside.depthMm(), usual.depthMm)
-          * or(inside.heightMm(), usual.heightMm);
+      return measures(place).volume();
     }
+  }
 
-    private static int or(@Nullable Integer told, int usual) {
-      return told == null ? usual : told;
-    }
+  /** Of a place, from inside; what was never measured as is usual for its kind. */
+  static Posture measures(Place place) {
+    Inside inside = place.inside();
+    Usual usual = Usual.of(place.kind());
+    return new Posture(
+        or(inside.widthMm(), usual.widthMm),
+        or(inside.depthMm(), usual.depthMm),
+        or(inside.heightMm(), usual.heightMm));
+  }
+
+  private static int or(@Nullable Integer told, int usual) {
+    return told == null ? usual : told;
   }
 
   /** What a place of a kind usually measures inside; from memory, in mm. */

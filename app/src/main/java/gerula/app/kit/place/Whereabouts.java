@@ -29,6 +29,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -221,12 +222,49 @@ public class Whereabouts {
     if (keptIn == null) {
       return;
     }
-    if (place.place().home() == null) {
+    belongs(act, place, keptIn);
+    movePlace(act, before, place, null);
+  }
+
+  private void belongs(Act act, StoredPlace place, @Nullable UUID keptIn) {
+    if (place.place().home() == null && keptIn != null) {
       PlaceRecord known = new PlaceRecord();
       known.setHomeId(keptIn);
-      act.touch(ThingKind.PLACE_THING, bag, () -> places.change(bag, known));
+      act.touch(ThingKind.PLACE_THING, place.id(), () -> places.change(place.id(), known));
     }
-    movePlace(act, before, place, null);
+  }
+
+  /**
+   * A part comes off what it lies in, with all it holds, and is known to belong there.
+   *
+   * @param before where everything was when the act began
+   */
+  public void carry(Act act, PlaceTree before, UUID part, UUID into) {
+    places.lock(part);
+    StoredPlace place = places.place(part).orElseThrow(() -> Refused.notThere("place", part));
+    requirePlace(into);
+    belongs(act, place, place.place().parent());
+    movePlace(act, before, place, into);
+  }
+
+  /**
+   * What came off somewhere else and was put into this bag goes back where it belongs.
+   *
+   * @param before where everything was when the act began
+   * @param isBusy what is out for somebody else, and stays
+   */
+  public void partsComeBack(Act act, PlaceTree before, UUID bag, Predicate<UUID> isBusy) {
+    for (UUID id : before.withAllInside(bag)) {
+      places
+          .place(id)
+          .filter(one -> !id.equals(bag) && !isBusy.test(id))
+          .filter(one -> one.place().isPortable() && one.place().thing() == null)
+          .filter(one -> one.place().home() != null)
+          .filter(one -> !one.place().home().equals(one.place().parent()))
+          .filter(one -> places.place(one.place().home()).isPresent())
+          .filter(one -> !before.liesIn(one.place().home(), id))
+          .ifPresent(one -> movePlace(act, before, one, one.place().home()));
+    }
   }
 
   /**

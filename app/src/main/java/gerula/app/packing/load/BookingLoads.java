@@ -3,6 +3,7 @@ package gerula.app.packing.load;
 import gerula.app.booking.BookingStore;
 import gerula.app.booking.Bookings;
 import gerula.app.booking.StoredBooking;
+import gerula.app.kit.place.Whereabouts;
 import gerula.app.ledger.Answers;
 import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
@@ -16,8 +17,10 @@ import gerula.app.platform.limits.HeavyWork;
 import gerula.app.platform.paper.PaperFormat;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.Workspaces;
+import gerula.core.kit.place.PlaceTree;
 import gerula.core.packing.ListLoad;
 import gerula.core.packing.LoadChoices;
+import gerula.core.packing.PortablePart;
 import gerula.core.packing.load.Load;
 import gerula.core.packing.load.LoadEffort;
 import gerula.core.packing.load.LoadObstacle;
@@ -47,6 +50,7 @@ class BookingLoads {
   private final LoadRuns runs;
   private final Bookings bookings;
   private final BookingStore store;
+  private final Whereabouts whereabouts;
   private final Workspaces workspaces;
   private final Ledger ledger;
   private final Answers answers;
@@ -58,6 +62,7 @@ class BookingLoads {
       LoadRuns runs,
       Bookings bookings,
       BookingStore store,
+      Whereabouts whereabouts,
       Workspaces workspaces,
       Ledger ledger,
       Answers answers,
@@ -67,6 +72,7 @@ class BookingLoads {
     this.runs = runs;
     this.bookings = bookings;
     this.store = store;
+    this.whereabouts = whereabouts;
     this.workspaces = workspaces;
     this.ledger = ledger;
     this.answers = answers;
@@ -145,10 +151,7 @@ class BookingLoads {
         doing -> {
           store.lock(booking);
           StoredBooking now = bookings.existing(booking);
-          if (now.departedAt() != null) {
-            throw Refused.notNow(
-                "departed", "The bags have left already. Nothing is planned any more.");
-          }
+          requireStillHere(now);
           LoadChoices after = how.apply(now.choices().load());
           doing.touch(
               ThingKind.BOOKING_THING,
@@ -258,6 +261,55 @@ class BookingLoads {
             .filter(one -> pieces.contains(one.piece()) && rooms.contains(one.compartment()))
             .toList();
     return LoadPlan.asTold(placed);
+  }
+
+  /** Takes a part off its bag, with all it holds, into another; null: back where it belongs. */
+  void carry(SignedIn who, UUID actId, UUID booking, UUID part, @Nullable UUID into) {
+    ledger.perform(
+        who,
+        actId,
+        "part-moved",
+        Map.of("booking", booking, "place", part),
+        act -> {
+          store.lock(booking);
+          requireStillHere(bookings.existing(booking));
+          Listed listed = packing.listed(booking);
+          PortablePart found =
+              PortablePart.of(listed.list(), listed.known(), load(listed)).stream()
+                  .filter(one -> one.place().equals(part))
+                  .findFirst()
+                  .orElseThrow(BookingLoads::notThere);
+          PlaceTree before = listed.known().places();
+          whereabouts.carry(act, before, part, into == null ? homeOf(found) : free(found, into));
+        });
+  }
+
+  private static UUID homeOf(PortablePart part) {
+    UUID home = part.home();
+    if (home == null) {
+      throw notThere();
+    }
+    return home;
+  }
+
+  private static UUID free(PortablePart part, UUID into) {
+    PortablePart.WholeWay way = part.into(into).findFirst().orElseThrow(BookingLoads::notThere);
+    if (way.obstacle() != null) {
+      throw Refused.notNow(way.obstacle().code(), LoadWords.of(way.obstacle()));
+    }
+    return into;
+  }
+
+  private static Refused notThere() {
+    return Refused.notNow(
+        "not-there",
+        "It does not come off, or goes into no bag that comes. Look at the plan again.");
+  }
+
+  private static void requireStillHere(StoredBooking booking) {
+    if (booking.departedAt() != null) {
+      throw Refused.notNow("departed", "The bags have left already. Nothing is planned any more.");
+    }
   }
 
   /** A bag more for the booking. */

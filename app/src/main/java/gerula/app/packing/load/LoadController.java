@@ -64,6 +64,12 @@ class LoadController {
 
   record TakeBag(@NotNull UUID actId, @NotNull(message = "Say which bag.") UUID place) {}
 
+  /**
+   * @param into a place of another bag; null: back where it belongs
+   */
+  record CarryPart(
+      @NotNull UUID actId, @NotNull(message = "Say which part.") UUID part, @Nullable UUID into) {}
+
   @GetMapping("/api/bookings/{id}/load")
   LoadView load(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
     return loads.view(who, id);
@@ -112,6 +118,16 @@ class LoadController {
       @PathVariable UUID id,
       @Valid @RequestBody TakeBag asked) {
     loads.take(who, asked.actId(), id, asked.place());
+  }
+
+  /** Takes a part off its bag, with all it holds, and puts it into another. */
+  @PostMapping("/api/bookings/{id}/load/carry")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void carry(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody CarryPart asked) {
+    loads.carry(who, asked.actId(), id, asked.part(), asked.into());
   }
 
   /** What speaks against an item somewhere else, as everything is planned. */

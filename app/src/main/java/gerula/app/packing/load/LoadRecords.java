@@ -24,13 +24,41 @@ final class LoadRecords {
    * @param pieces everything on the list
    * @param left what stays, or has no place yet
    * @param leakProof whether any compartment closes; where none does, what may leak goes anywhere
+   * @param portable parts of these bags that come off with all they hold
    */
   record LoadView(
       boolean planned,
       List<LoadedBag> bags,
       List<LoadedPiece> pieces,
       List<WithoutPlace> left,
-      boolean leakProof) {}
+      boolean leakProof,
+      List<PortableView> portable) {}
+
+  /**
+   * A part of a bag that comes off whole.
+   *
+   * @param bag the one it lies in now
+   * @param massG with all that goes into it
+   * @param home where it belongs, when it does not lie there
+   * @param ways the other bags, in their order
+   */
+  record PortableView(
+      UUID place,
+      String name,
+      UUID bag,
+      long massG,
+      @Nullable HomeOfPart home,
+      List<WholeWayView> ways) {}
+
+  record HomeOfPart(UUID place, String name) {}
+
+  /**
+   * Into another bag as a whole.
+   *
+   * @param into the place of that bag it would lie in
+   * @param obstacle what speaks against it; null where it goes in
+   */
+  record WholeWayView(UUID bag, String name, UUID into, @Nullable LoadObstacle obstacle) {}
 
   /**
    * @param ownMassG of the empty bag with its parts

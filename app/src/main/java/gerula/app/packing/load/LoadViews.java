@@ -4,16 +4,20 @@ import gerula.app.kit.DrawnItem;
 import gerula.app.kit.KitViews;
 import gerula.app.kit.Views;
 import gerula.app.packing.Packing.Listed;
+import gerula.app.packing.load.LoadRecords.HomeOfPart;
 import gerula.app.packing.load.LoadRecords.LoadView;
 import gerula.app.packing.load.LoadRecords.LoadedBag;
 import gerula.app.packing.load.LoadRecords.LoadedPiece;
 import gerula.app.packing.load.LoadRecords.LoadedRoom;
+import gerula.app.packing.load.LoadRecords.PortableView;
+import gerula.app.packing.load.LoadRecords.WholeWayView;
 import gerula.app.packing.load.LoadRecords.WithoutPlace;
 import gerula.core.kit.place.Place;
 import gerula.core.packing.BagRooms;
 import gerula.core.packing.ListLoad;
 import gerula.core.packing.LoadChoices;
 import gerula.core.packing.PackingLine;
+import gerula.core.packing.PortablePart;
 import gerula.core.packing.lift.BagLift;
 import gerula.core.packing.load.LoadObstacle;
 import gerula.core.packing.load.LoadPiece;
@@ -34,9 +38,6 @@ import org.springframework.stereotype.Component;
 /** A plan as it is told. Everything here runs within a workspace. */
 @Component
 class LoadViews {
-
-  /** What is soft gives way, as it does in the plan. */
-  private static final double SOFT = 0.6;
 
   private final Views views;
   private final WaysOutOf waysOut;
@@ -95,7 +96,28 @@ class LoadViews {
           load.bags().stream().map(this::bag).toList(),
           lines.stream().map(this::piece).toList(),
           choices.isPlanned() ? left(without) : List.of(),
-          load.isLeakProof());
+          load.isLeakProof(),
+          PortablePart.of(listed.list(), listed.known(), load).stream()
+              .map(this::portable)
+              .toList());
+    }
+
+    private PortableView portable(PortablePart part) {
+      UUID home = part.home();
+      return new PortableView(
+          part.place(),
+          nameOf(part.place()),
+          part.bag(),
+          part.mass().grams(),
+          home == null ? null : new HomeOfPart(home, nameOf(home)),
+          part.ways().stream()
+              .map(
+                  way -> new WholeWayView(way.bag(), nameOf(way.bag()), way.into(), way.obstacle()))
+              .toList());
+    }
+
+    private String nameOf(UUID place) {
+      return listed.facts().places().find(place).map(Place::name).orElseThrow();
     }
 
     private List<WithoutPlace> left(List<PackingLine> without) {
@@ -173,7 +195,7 @@ class LoadViews {
       double taken =
           placed.values().stream()
               .filter(one -> one.compartment().equals(room.id()))
-              .mapToDouble(this::volume)
+              .mapToDouble(one -> pieces.get(one.piece()).taken())
               .sum();
       return new LoadedRoom(
           room.id(),
@@ -188,11 +210,6 @@ class LoadViews {
           room.isClosed(),
           room.compartment().reach(),
           taken / all);
-    }
-
-    private double volume(PlacedPiece one) {
-      double own = (double) one.widthMm() * one.depthMm() * one.heightMm();
-      return pieces.get(one.piece()).isRigid() ? own : SOFT * own;
     }
   }
 }

@@ -40,13 +40,18 @@ public record Compartment(
     allowed = Set.copyOf(allowed);
   }
 
+  /** Whether it goes in by itself in one of the ways it may lie. */
+  public boolean takes(Posture measured, Orientation how) {
+    return how.of(measured).stream().anyMatch(one -> one.fits(this));
+  }
+
   /** In mm2. */
   long floor() {
     return (long) widthMm * depthMm;
   }
 
   /** In mm3. */
-  long volume() {
+  public long volume() {
     return (long) widthMm * depthMm * heightMm;
   }
 }

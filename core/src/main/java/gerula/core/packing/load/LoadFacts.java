@@ -20,10 +20,6 @@ final class LoadFacts {
 
   static final int NONE = -1;
 
-  /** What is soft gives way; from memory, in tenths. */
-  private static final int SOFT_TENTHS = 6;
-
-  private static final int TENTHS = 10;
   static final double THOUSANDTHS = 1000;
 
   private static final Comparator<LoadPiece> TOLD =
@@ -96,10 +92,12 @@ final class LoadFacts {
     bagOf = bags.stream().mapToInt(Integer::intValue).toArray();
     room =
         rooms.stream()
-            .mapToLong(one -> (long) Math.floor(one.usableShare() * TENTHS * one.volume() + 1e-6))
+            .mapToLong(
+                one ->
+                    (long) Math.floor(one.usableShare() * LoadPiece.TENTHS * one.volume() + 1e-6))
             .toArray();
     bagRoom = load.bags().stream().mapToLong(LoadBag::roomMg).toArray();
-    volume = pieces.stream().mapToLong(LoadFacts::taken).toArray();
+    volume = pieces.stream().mapToLong(LoadPiece::takenTenths).toArray();
     mass = pieces.stream().mapToLong(one -> one.mass().milligrams()).toArray();
     value =
         pieces.stream()
@@ -146,10 +144,6 @@ final class LoadFacts {
         .mapToLong(Posture::footprint)
         .min()
         .orElse(0);
-  }
-
-  private static long taken(LoadPiece one) {
-    return one.measures().volume() * (one.isRigid() ? TENTHS : SOFT_TENTHS);
   }
 
   private boolean[] flags(java.util.function.IntPredicate which) {

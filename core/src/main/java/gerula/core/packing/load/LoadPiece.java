@@ -44,6 +44,11 @@ public record LoadPiece(
     @Nullable String person,
     @Nullable String pinned) {
 
+  static final int TENTHS = 10;
+
+  /** What is soft gives way; from memory. */
+  private static final int SOFT_TENTHS = 6;
+
   public LoadPiece {
     if (!(value >= 0 && value <= 1_000_000)) {
       throw new IllegalArgumentException(
@@ -53,6 +58,16 @@ public record LoadPiece(
       throw new IllegalArgumentException(
           "A rank lies between 1 and 10,000, but this is " + openedFirst + ".");
     }
+  }
+
+  /** Of a compartment's volume, in mm3. */
+  public double taken() {
+    return (double) takenTenths() / TENTHS;
+  }
+
+  /** The same in tenths, and exact. */
+  long takenTenths() {
+    return measures.volume() * (isRigid ? TENTHS : SOFT_TENTHS);
   }
 
   /** Whether other pieces may lie on it. */

@@ -28,7 +28,7 @@ public record Posture(int widthMm, int depthMm, int heightMm) {
   }
 
   /** In mm3. */
-  long volume() {
+  public long volume() {
     return footprint() * heightMm;
   }
 
