@@ -29,12 +29,13 @@ final class Completed {
 
   /**
    * @param fit what may be used on the face but for its companions
+   * @param kit of which it is
    */
-  Completed(Collection<Item> fit) {
+  Completed(Collection<Item> fit, KitInOrder kit) {
     List<Needy> needy = new ArrayList<>();
     for (Item item : fit) {
       count(item, 1);
-      List<Companions.Group> groups = Companions.of(item.product());
+      List<Companions.Group> groups = kit.companions(item);
       if (!groups.isEmpty()) {
         needy.add(new Needy(item, groups));
       }

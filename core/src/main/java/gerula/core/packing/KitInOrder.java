@@ -35,6 +35,7 @@ public final class KitInOrder {
   private final Map<UUID, UseBy> useBys = new HashMap<>();
   private final Map<Set<ProductClass>, List<Item>> ofClasses = new ConcurrentHashMap<>();
   private final Map<UUID, Roles> roles = new ConcurrentHashMap<>();
+  private final Map<UUID, List<Companions.Group>> companions = new ConcurrentHashMap<>();
 
   private KitInOrder(Collection<Item> kit, HouseRules house) {
     this.house = house;
@@ -92,6 +93,11 @@ public final class KitInOrder {
 
   UseBy useBy(Item item) {
     return useBys.get(item.id());
+  }
+
+  /** Every group of which one member has to come along with it. */
+  List<Companions.Group> companions(Item item) {
+    return companions.computeIfAbsent(item.product().id(), _ -> Companions.of(item.product()));
   }
 
   Roles roles(Item item) {

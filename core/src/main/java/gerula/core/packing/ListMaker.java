@@ -162,7 +162,7 @@ final class ListMaker {
                     item.forWhom() instanceof ForWhom.Only
                         || suitability.refusal((Face) null, item).isEmpty())
             .toList();
-    return new Completed(fit).useless();
+    return new Completed(fit, facts.kit()).useless();
   }
 
   /** Where whole sets are too few, sets that are made of single brushes come as well. */

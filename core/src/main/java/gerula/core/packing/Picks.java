@@ -80,7 +80,7 @@ final class Picks {
     this.taste = taste;
     this.palettes = palettes;
     this.holding = new Packs(suitability);
-    for (Item item : taste.inOrder(kit.values())) {
+    for (Item item : taste.inOrder(suitability.notOut(kit.values()))) {
       rank.put(item.id(), rank.size());
     }
     List<Face> faces = facts.booking().faces();

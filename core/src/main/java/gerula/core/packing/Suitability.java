@@ -20,6 +20,7 @@ import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
 import gerula.core.shade.ColourDifference;
 import gerula.core.shade.Lab;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -70,9 +71,18 @@ final class Suitability {
 
   /** Those of them that are not out for everybody from the first day on. */
   List<Item> inReach(Collection<ProductClass> classes) {
-    return inReach.computeIfAbsent(
-        EnumSet.copyOf(classes),
-        some -> ofClasses(some).stream().filter(item -> !isOut(item)).toList());
+    return inReach.computeIfAbsent(EnumSet.copyOf(classes), some -> notOut(ofClasses(some)));
+  }
+
+  /** Those of these items that are not out for everybody from the first day on. */
+  List<Item> notOut(Iterable<Item> some) {
+    List<Item> found = new ArrayList<>();
+    for (Item item : some) {
+      if (!isOut(item)) {
+        found.add(item);
+      }
+    }
+    return found;
   }
 
   /** Whether it is of a kind that this need asks for. */

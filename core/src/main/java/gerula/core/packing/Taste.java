@@ -8,7 +8,6 @@ import gerula.core.kit.item.Item;
 import gerula.core.kit.product.Trait;
 import java.time.LocalDate;
 import java.util.Arrays;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -118,15 +117,15 @@ final class Taste {
    *
    * @param byName in the order that decides between what is liked alike
    */
-  List<Item> inOrder(Collection<Item> byName) {
-    return byName.stream()
-        .map(item -> new Weighed(item, weight(item)))
-        .sorted(Comparator.comparingLong(Weighed::weight))
-        .map(Weighed::item)
-        .toList();
+  List<Item> inOrder(List<Item> byName) {
+    // Weight and place in one number, which sorts without looking at items again.
+    long[] keys = new long[byName.size()];
+    for (int at = 0; at < keys.length; at++) {
+      keys[at] = weighed(byName.get(at)) << Integer.SIZE | at;
+    }
+    Arrays.sort(keys);
+    return Arrays.stream(keys).mapToObj(key -> byName.get((int) key)).toList();
   }
-
-  private record Weighed(Item item, long weight) {}
 
   /** What counts before the name, as one number: the lower the better liked. */
   private long weight(Item item) {

@@ -2,6 +2,7 @@ package gerula.core.kit.product;
 
 import static gerula.core.kit.product.ProductClass.*;
 
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Map;
 import java.util.Set;
@@ -228,7 +229,7 @@ final class MayContain {
   }
 
   private static boolean intersects(Set<ProductClass> some, Set<ProductClass> others) {
-    return some.stream().anyMatch(others::contains);
+    return !Collections.disjoint(some, others);
   }
 
   @SafeVarargs
