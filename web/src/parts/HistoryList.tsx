@@ -49,7 +49,7 @@ function Entry({ entry }: { entry: Schemas["LedgerEntry"] }) {
       <span className="text-soft">{moment(entry.at, zone)}</span>
       <span className="w-44 text-right text-soft text-sm max-hand:order-last max-hand:w-full max-hand:text-left">
         {entry.undoFirst && `rests under “${actName(entry.undoFirst)}”`}
-        {!entry.undone && !entry.undoFirst && (
+        {!entry.undone && entry.undoable && !entry.undoFirst && (
           <Button
             onClick={() =>
               void perform({

@@ -6,13 +6,17 @@ import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.sli
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaMethodCall;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import gerula.app.tables.tables.records.ItemRecord;
+import jakarta.validation.constraints.NotNull;
 import java.lang.reflect.Method;
+import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -58,6 +62,21 @@ class WallsTest {
         .dependOnClassesThat()
         .resideInAnyPackage("org.jooq..", "gerula.app.tables..")
         .check(APP);
+  }
+
+  /** Written before a name with a dot it is the type's alone, and what is sent is not checked. */
+  @Test
+  void whatMustBeToldIsChecked() {
+    List<RecordComponent> told =
+        APP.stream()
+            .filter(one -> one.isAssignableTo(Record.class))
+            .map(JavaClass::reflect)
+            .flatMap(one -> Arrays.stream(one.getRecordComponents()))
+            .filter(one -> one.getAnnotatedType().isAnnotationPresent(NotNull.class))
+            .toList();
+    assertThat(told).hasSizeGreaterThan(100);
+    assertThat(told)
+        .allMatch(one -> one.getAccessor().isAnnotationPresent(NotNull.class), "checked");
   }
 
   /** Or the next check would look for nothing. */

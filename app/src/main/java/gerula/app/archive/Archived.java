@@ -4,6 +4,8 @@ import com.fasterxml.jackson.annotation.JsonAlias;
 import gerula.app.booking.BookingDraft;
 import gerula.app.depot.bench.Chosen;
 import gerula.app.depot.bench.SessionStore;
+import gerula.app.depot.bench.SessionStore.PieceState;
+import gerula.app.depot.bench.SessionStore.State;
 import gerula.app.depot.empties.EmptyDraft;
 import gerula.app.kit.item.ItemDraft;
 import gerula.app.kit.place.PlaceDraft;
@@ -16,7 +18,7 @@ import gerula.app.restock.OfferDraft;
 import gerula.app.restock.ParcelDraft;
 import gerula.app.restock.ShopDraft;
 import gerula.app.rule.MoneyDraft;
-import gerula.core.cleandown.Contact;
+import gerula.core.cleandown.Contact.How;
 import gerula.core.cleandown.treatment.Incident;
 import gerula.core.cleandown.treatment.Moment;
 import gerula.core.cleandown.treatment.Step;
@@ -223,7 +225,7 @@ sealed interface Archived {
       @NotNull BigDecimal wantedMonths,
       @Nullable UUID backStock,
       @NotNull @Size(max = 200) List<@NotNull @Valid Chosen> chosen,
-      SessionStore.@NotNull State state,
+      @NotNull State state,
       @Nullable Instant startedAt,
       @Nullable Instant endedAt,
       @NotNull @Size(max = 1000) List<@NotNull @Valid OfPiece> pieces)
@@ -238,7 +240,7 @@ sealed interface Archived {
       @NotNull UUID empty,
       @NotNull BigDecimal amount,
       @NotNull Handling handling,
-      SessionStore.@NotNull PieceState state,
+      @NotNull PieceState state,
       @Nullable Instant begunAt,
       int seconds,
       @Nullable UUID decant,
@@ -302,7 +304,7 @@ sealed interface Archived {
       @NotNull UUID person,
       @Nullable UUID booking,
       @Nullable UUID face,
-      Contact.@NotNull How how,
+      @NotNull How how,
       @NotNull Instant at)
       implements Archived {}
 

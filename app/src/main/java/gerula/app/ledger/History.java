@@ -25,8 +25,10 @@ class History {
   private final DSLContext sql;
   private final JsonMapper json;
   private final LaterActs later;
+  private final NotUndone notUndone;
 
-  History(DSLContext sql, JsonMapper json, LaterActs later) {
+  History(DSLContext sql, JsonMapper json, LaterActs later, NotUndone notUndone) {
+    this.notUndone = notUndone;
     this.sql = sql;
     this.later = later;
     this.json = json;
@@ -110,6 +112,7 @@ class History {
         row.who(),
         Changes.facts(json, row.facts()),
         !row.inEffect(),
+        notUndone.why(row.act()).isEmpty(),
         null,
         Changes.between(json, row.kind(), row.before(), row.after()));
   }

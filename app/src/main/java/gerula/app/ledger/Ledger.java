@@ -32,9 +32,6 @@ public class Ledger {
 
   private static final String UNDONE = "undone";
 
-  /** Somebody's wish that nothing is known any more: the one act that is not undone. */
-  public static final String ERASED = "erased";
-
   private final DSLContext sql;
   private final Workspaces workspaces;
   private final States states;
@@ -42,6 +39,7 @@ public class Ledger {
   private final Entries entries;
   private final InEffect inEffect;
   private final LaterActs later;
+  private final NotUndone notUndone;
   private final Projections projections;
   private final List<Derived> derived;
   private final List<ActGuard> guards;
@@ -54,6 +52,7 @@ public class Ledger {
       Entries entries,
       InEffect inEffect,
       LaterActs later,
+      NotUndone notUndone,
       Projections projections,
       List<Derived> derived,
       List<ActGuard> guards) {
@@ -64,6 +63,7 @@ public class Ledger {
     this.entries = entries;
     this.inEffect = inEffect;
     this.later = later;
+    this.notUndone = notUndone;
     this.projections = projections;
     this.derived = derived;
     this.guards = guards;
@@ -136,10 +136,12 @@ public class Ledger {
                   .where(LEDGER.ID.eq(undone))
                   .fetchOptional()
                   .orElseThrow(() -> Refused.notThere("act", undone));
-          if (act.get(LEDGER.ACT).equals(ERASED)) {
-            throw Refused.notNow(
-                "not-undone", "What was erased is gone for good. Nothing was changed.");
-          }
+          notUndone
+              .why(act.get(LEDGER.ACT))
+              .ifPresent(
+                  why -> {
+                    throw Refused.notNow("not-undone", why + " Nothing was changed.");
+                  });
           refuseWhenUndone(act);
           refuseWhenTouchedSince(undone);
           Act undo =

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param who name of the actor who did it
  * @param facts what was told besides the things touched
  * @param undone whether it has been undone since
+ * @param undoable whether it can be undone at all; what reaches further than the workspace cannot
  * @param undoFirst what the later act is called that has to be undone before this one can be; null
  *     when nothing later rests on it
  * @param changes what changed in this thing
@@ -24,6 +25,7 @@ public record LedgerEntry(
     @Nullable String who,
     Map<String, Object> facts,
     boolean undone,
+    boolean undoable,
     @Nullable String undoFirst,
     List<Change> changes) {
 
@@ -31,11 +33,11 @@ public record LedgerEntry(
   LedgerEntry with(LedgerEntry other) {
     List<Change> both = new ArrayList<>(changes);
     both.addAll(other.changes);
-    return new LedgerEntry(id, act, at, who, facts, undone, undoFirst, List.copyOf(both));
+    return new LedgerEntry(id, act, at, who, facts, undone, undoable, undoFirst, List.copyOf(both));
   }
 
   LedgerEntry restedOnBy(@Nullable String later) {
-    return new LedgerEntry(id, act, at, who, facts, undone, later, changes);
+    return new LedgerEntry(id, act, at, who, facts, undone, undoable, later, changes);
   }
 
   /**

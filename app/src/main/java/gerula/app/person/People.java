@@ -140,7 +140,7 @@ class People {
     ledger.perform(
         who,
         actId,
-        Ledger.ERASED,
+        ErasedForGood.ERASED,
         Map.of(),
         act -> {
           if (existing(id).person().erasedOn() != null) {

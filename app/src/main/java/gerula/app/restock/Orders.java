@@ -82,8 +82,17 @@ class Orders {
 
   /** They are ordered from now on. */
   void order(SignedIn who, UUID actId, Ordering asked) {
+    order(who, actId, "ordered", asked);
+  }
+
+  /**
+   * The same.
+   *
+   * @param how what the act is called
+   */
+  void order(SignedIn who, UUID actId, String how, Ordering asked) {
     ledger.perform(
-        who, actId, "ordered", Map.of("entries", asked.entries().size()), act -> order(act, asked));
+        who, actId, how, Map.of("entries", asked.entries().size()), act -> order(act, asked));
   }
 
   private void order(Act act, Ordering asked) {
@@ -185,11 +194,11 @@ class Orders {
   }
 
   /** Nothing of it comes that did not come yet. */
-  void callOffAll(SignedIn who, UUID actId, UUID parcel) {
+  void calledOffThere(SignedIn who, UUID actId, UUID parcel) {
     ledger.perform(
         who,
         actId,
-        "order-called-off",
+        SentForGood.CALLED_OFF_THERE,
         act -> {
           existing(parcel);
           store.ofParcel(parcel).stream()

@@ -89,6 +89,7 @@ class Sending {
       orders.order(
           who,
           actId,
+          SentForGood.SENT,
           new Ordering(
               asked.entries().stream().filter(taken::contains).toList(),
               asked.instead(),
@@ -141,7 +142,7 @@ class Sending {
         refuseUnlessNotKnown(problem);
       }
     }
-    orders.callOffAll(who, actId, parcel);
+    orders.calledOffThere(who, actId, parcel);
   }
 
   /** What the shop does not know any more does not come. */

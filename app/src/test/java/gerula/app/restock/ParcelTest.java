@@ -184,11 +184,22 @@ class ParcelTest {
   void whatIsCalledOffThereIsWantedAsBefore() {
     String entry = wanted("Powder", 2);
     String id = Kits.id();
-    client.post("/api/buying/send", order(id, entry)).expect(204);
-    client.post("/api/buying/parcels/" + id + "/call-off", act()).expect(204);
+    ObjectNode sent = order(id, entry);
+    client.post("/api/buying/send", sent).expect(204);
+    assertThat(undone(sent)).as("the shop has it").isEqualTo("not-undone");
+    ObjectNode off = act();
+    client.post("/api/buying/parcels/" + id + "/call-off", off).expect(204);
+    assertThat(undone(off)).as("the shop sends nothing").isEqualTo("not-undone");
     assertThat(client.get("/api/buying").body().at("/0/ordered").isNull()).isTrue();
     assertThat(client.get("/api/buying/parcels").body()).isEmpty();
     client.get("/api/buying/parcels/" + id + "/told").expect(404);
+  }
+
+  private String undone(ObjectNode act) {
+    return client
+        .post("/api/ledger/" + act.path("actId").asString() + "/undo", act())
+        .expect(409)
+        .code();
   }
 
   @Test

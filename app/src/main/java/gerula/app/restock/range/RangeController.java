@@ -7,6 +7,7 @@ import gerula.app.platform.errors.Faults;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.app.restock.range.RangeViews.RangeView;
 import gerula.app.restock.range.RangeViews.TrialView;
+import gerula.app.restock.range.Trials.Verdict;
 import gerula.core.kit.KindOfWork;
 import gerula.core.restock.range.KitPurpose;
 import jakarta.validation.Valid;
@@ -46,7 +47,7 @@ class RangeController {
   record BeginTrial(@NotNull UUID actId, @Nullable LocalDate until) {}
 
   record EndTrial(
-      @NotNull UUID actId, Trials.@NotNull(message = "Say whether it is good.") Verdict verdict) {}
+      @NotNull UUID actId, @NotNull(message = "Say whether it is good.") Verdict verdict) {}
 
   /**
    * @param discontinued whether it is no longer made
