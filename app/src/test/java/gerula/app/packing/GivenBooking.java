@@ -32,6 +32,18 @@ abstract class GivenBooking {
     return "/api/bookings/" + booking + "/" + act;
   }
 
+  JsonNode place(String id) {
+    return client
+        .get("/api/places")
+        .expect(200)
+        .body()
+        .path("places")
+        .valueStream()
+        .filter(one -> one.path("id").asString().equals(id))
+        .findFirst()
+        .orElseThrow();
+  }
+
   JsonNode list() {
     return client.get(path("packing-list")).expect(200).body();
   }

@@ -314,18 +314,6 @@ class LoadTest extends GivenBooking {
         .isEqualTo("rules.load.wornGrams");
   }
 
-  private JsonNode place(String id) {
-    return client
-        .get("/api/places")
-        .expect(200)
-        .body()
-        .path("places")
-        .valueStream()
-        .filter(one -> one.path("id").asString().equals(id))
-        .findFirst()
-        .orElseThrow();
-  }
-
   private static ObjectNode carry(String part, String into) {
     return act().put("part", part).put("into", into);
   }

@@ -190,17 +190,6 @@ class PackingActsTest extends GivenBooking {
     return client.get("/api/palettes/" + palette).expect(200).body().path("slots").get(slot - 1);
   }
 
-  private JsonNode place(String id) {
-    return client
-        .get("/api/places")
-        .body()
-        .path("places")
-        .valueStream()
-        .filter(one -> one.path("id").asString().equals(id))
-        .findFirst()
-        .orElseThrow();
-  }
-
   @Test
   void whatIsPackedDepartsAndComesHomeAgain() {
     pack(powder).expect(204);
