@@ -6,7 +6,7 @@ import { Button } from "../ui/Button";
 import { nearDate } from "../words/dates";
 import { shortName } from "../words/items";
 
-/** What was kept for one face: given to her, thrown out, or kept for another time. */
+/** What was kept for one face: given to her, discarded, or kept for another time. */
 export function RunEnds() {
   const ends = useRunEnds().data ?? [];
   const today = useToday();

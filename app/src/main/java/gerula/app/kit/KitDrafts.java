@@ -114,7 +114,7 @@ public class KitDrafts {
   }
 
   /**
-   * @param withDiscarded whether what was thrown out is told too
+   * @param withDiscarded whether what was discarded is told too
    */
   public List<ItemToType> items(boolean withDiscarded) {
     return sql.select(ITEM.fields())

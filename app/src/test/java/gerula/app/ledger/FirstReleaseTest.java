@@ -61,7 +61,7 @@ class FirstReleaseTest {
     JsonNode history = client.get("/api/items/" + id(11)).body().at("/history/entries");
     assertThat(history.findValuesAsString("act")).contains("packed", "moved", "changed", "added");
 
-    // Thrown out, and taken back: what came later than that release stays as it is.
+    // Discarded, and taken back: what came later than that release stays as it is.
     String code = item(12).path("code").asString();
     undo(107);
     assertThat(item(12).path("discardedOn").isNull()).isTrue();

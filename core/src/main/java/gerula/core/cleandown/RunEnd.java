@@ -12,7 +12,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 
 /**
- * A thing kept for one person whose last booking is over: it is given to her, thrown out, or kept
+ * A thing kept for one person whose last booking is over: it is given to her, discarded, or kept
  * for another time.
  *
  * @param endedOn the last day of that booking

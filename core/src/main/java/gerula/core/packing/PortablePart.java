@@ -1,7 +1,6 @@
 package gerula.core.packing;
 
 import gerula.core.kit.place.Place;
-import gerula.core.kit.place.PlaceKind;
 import gerula.core.kit.place.PlaceTree;
 import gerula.core.packing.load.Compartment;
 import gerula.core.packing.load.LoadObstacle;
@@ -88,16 +87,11 @@ public record PortablePart(
           .flatMap(
               bag ->
                   places.inWalkingOrder().stream()
-                      .filter(Parts::comesOff)
+                      .filter(Place::comesOff)
                       .filter(part -> !part.id().equals(bag.bag()))
                       .filter(part -> places.liesIn(part.id(), bag.bag()))
                       .map(part -> part(part, bag)))
           .toList();
-    }
-
-    /** Palettes are packed as the things they are. */
-    private static boolean comesOff(Place place) {
-      return place.isPortable() && place.thing() == null && place.kind() != PlaceKind.PALETTE;
     }
 
     private PortablePart part(Place part, BagRooms bag) {
@@ -109,20 +103,15 @@ public record PortablePart(
               Stream.concat(
                   within.stream().flatMap(id -> places.find(id).stream()).map(Place::ownMass),
                   holds.stream().map(LoadPiece::mass)));
-      UUID home = part.home();
-      boolean isAway =
-          home != null
-              && !home.equals(part.parent())
-              && !within.contains(home)
-              && places.find(home).isPresent();
+      UUID home = places.homeElsewhere(part).orElse(null);
       return new PortablePart(
           part.id(),
           bag.bag(),
           mass,
-          isAway ? home : null,
+          home,
           load.bags().stream()
               .filter(other -> !other.bag().equals(bag.bag()))
-              .filter(other -> !isAway || !places.liesIn(home, other.bag()))
+              .filter(other -> home == null || !places.liesIn(home, other.bag()))
               .flatMap(other -> way(part, holds, mass, other).stream())
               .toList());
     }

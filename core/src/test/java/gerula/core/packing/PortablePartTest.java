@@ -191,5 +191,9 @@ class PortablePartTest extends GivenList {
     assertThat(only().ways()).as("that is the way home").isEmpty();
     pouch = PlaceBuilder.builder(pouch).home(UUID.randomUUID()).build();
     assertThat(only().home()).as("it is gone").isNull();
+    Place inner = measured(PlaceKind.TRAY, pouch.id(), 60, 60, 30);
+    further.add(inner);
+    pouch = PlaceBuilder.builder(pouch).home(inner.id()).build();
+    assertThat(only().home()).as("it lies in it").isNull();
   }
 }

@@ -74,7 +74,7 @@ class LineageController {
 
   /**
    * @param items what is recalled; what holds something of it goes along
-   * @param discard whether all of it is thrown out; otherwise it is marked contaminated
+   * @param discard whether all of it is discarded; otherwise it is marked contaminated
    */
   record TakeOut(
       @NotNull UUID actId,

@@ -136,7 +136,7 @@ class Recalls {
   /**
    * Takes recalled things out of use, with all that holds something of them.
    *
-   * @param discard whether they are thrown out; otherwise they are marked contaminated and stay
+   * @param discard whether they are discarded; otherwise they are marked contaminated and stay
    */
   void takeOut(SignedIn who, UUID actId, List<UUID> items, boolean discard) {
     ledger.perform(

@@ -200,7 +200,7 @@ class Refills {
     }
   }
 
-  /** Throws out what is left of a container and puts it back among the empties, washed. */
+  /** Discards what is left of a container and puts it back among the empties, washed. */
   void washAway(SignedIn who, UUID actId, UUID id) {
     ledger.perform(
         who,

@@ -1,4 +1,4 @@
-/** Going through a place once a season: what is kept, retired, thrown out. */
+/** Going through a place once a season: what is kept, retired, discarded. */
 @NullMarked
 package gerula.app.kit.declutter;
 

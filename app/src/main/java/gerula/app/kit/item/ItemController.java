@@ -182,7 +182,7 @@ class ItemController {
   /** It is as it should be after all. */
   record FoundFine(@NotNull UUID actId) {}
 
-  /** Why it is thrown out. */
+  /** Why it is discarded. */
   record DiscardItem(
       @NotNull UUID actId, @NotNull(message = "Say why it goes.") DiscardCause cause) {}
 

@@ -222,11 +222,11 @@ public class Whereabouts {
     if (keptIn == null) {
       return;
     }
-    belongs(act, place, keptIn);
+    isKnownToBelong(act, place, keptIn);
     movePlace(act, before, place, null);
   }
 
-  private void belongs(Act act, StoredPlace place, @Nullable UUID keptIn) {
+  private void isKnownToBelong(Act act, StoredPlace place, @Nullable UUID keptIn) {
     if (place.place().home() == null && keptIn != null) {
       PlaceRecord known = new PlaceRecord();
       known.setHomeId(keptIn);
@@ -243,7 +243,7 @@ public class Whereabouts {
     places.lock(part);
     StoredPlace place = places.place(part).orElseThrow(() -> Refused.notThere("place", part));
     requirePlace(into);
-    belongs(act, place, place.place().parent());
+    isKnownToBelong(act, place, place.place().parent());
     movePlace(act, before, place, into);
   }
 
@@ -254,17 +254,12 @@ public class Whereabouts {
    * @param isBusy what is out for somebody else, and stays
    */
   public void partsComeBack(Act act, PlaceTree before, UUID bag, Predicate<UUID> isBusy) {
-    for (UUID id : before.withAllInside(bag)) {
-      places
-          .place(id)
-          .filter(one -> !id.equals(bag) && !isBusy.test(id))
-          .filter(one -> one.place().isPortable() && one.place().thing() == null)
-          .filter(one -> one.place().home() != null)
-          .filter(one -> !one.place().home().equals(one.place().parent()))
-          .filter(one -> places.place(one.place().home()).isPresent())
-          .filter(one -> !before.liesIn(one.place().home(), id))
-          .ifPresent(one -> movePlace(act, before, one, one.place().home()));
-    }
+    before.withAllInside(bag).stream()
+        .filter(id -> !id.equals(bag))
+        .flatMap(id -> before.find(id).stream())
+        .filter(part -> part.comesOff() && before.homeElsewhere(part).isPresent())
+        .filter(part -> !isBusy.test(part.id()))
+        .forEach(part -> goesHome(act, before, part.id()));
   }
 
   /**
@@ -273,14 +268,20 @@ public class Whereabouts {
    * @param before where everything was when the act began
    */
   public void comeBack(Act act, PlaceTree before, UUID bag) {
-    places.lock(bag);
+    if (before.find(bag).filter(place -> place.parent() == null).isPresent()) {
+      goesHome(act, before, bag);
+    }
+  }
+
+  private void goesHome(Act act, PlaceTree before, UUID id) {
+    places.lock(id);
     places
-        .place(bag)
-        .filter(place -> place.place().parent() == null)
-        .filter(place -> place.place().home() != null)
-        .filter(place -> places.place(place.place().home()).isPresent())
-        .filter(place -> !before.liesIn(place.place().home(), bag))
-        .ifPresent(place -> movePlace(act, before, place, place.place().home()));
+        .place(id)
+        .ifPresent(
+            place ->
+                before
+                    .homeElsewhere(place.place())
+                    .ifPresent(home -> movePlace(act, before, place, home)));
   }
 
   /** Moves a place with all it holds. */

@@ -78,10 +78,10 @@ final class MoneyViews {
       @Nullable SmallerView smaller) {}
 
   /**
-   * @param byDateThisYear thrown out for its date since 1 January
+   * @param byDateThisYear discarded for its date since 1 January
    * @param saved what smaller packs would have saved
    * @param rows the dearest first, at most 40
-   * @param unpriced thrown out at a price nobody knows
+   * @param unpriced discarded at a price nobody knows
    */
   record WasteView(
       BigDecimal total,

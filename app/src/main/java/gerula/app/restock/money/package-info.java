@@ -1,4 +1,4 @@
-/** What the kit is worth, what was spent, thrown out and used, and what a job costs. */
+/** What the kit is worth, what was spent, discarded and used, and what a job costs. */
 @NullMarked
 package gerula.app.restock.money;
 

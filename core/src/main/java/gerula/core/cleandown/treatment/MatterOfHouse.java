@@ -32,7 +32,7 @@ public record MatterOfHouse(Matter matter, List<UUID> items, String holds, List<
    * @param handSeconds of all of the kit's together
    * @param turnoverSeconds of hands after one face, or after a day's job of one set of brushes
    * @param alcoholMl about how much alcohol goes into it in a month
-   * @param lost about how many are kept for one, given away or thrown out in a month
+   * @param lost about how many are kept for one, given away or discarded in a month
    * @param readyAfterMinutes how long one waits; null where it is not used on the next face
    */
   public record Way(

@@ -49,7 +49,7 @@ public record UsedThing(
 
   /**
    * How clean something is that comes new: to be wiped or washed before it is used; but what is
-   * only ever thrown out or given to one person comes clean in its wrapper.
+   * only ever discarded or given to one person comes clean in its wrapper.
    *
    * @param like one of the same
    */

@@ -44,6 +44,14 @@ public record Place(
     return PlaceBuilder.builder(this).carrier(state).build();
   }
 
+  /**
+   * Whether it comes off what it lies in, with all it holds: a pouch, the tier of a case. A palette
+   * goes as the item it is.
+   */
+  public boolean comesOff() {
+    return isPortable && thing == null && kind != PlaceKind.PALETTE;
+  }
+
   /** Whether pans can be laid into its slots; those of a brush belt hold brushes. */
   public boolean takesPans() {
     return inside.slots() != null && kind != PlaceKind.BELT;

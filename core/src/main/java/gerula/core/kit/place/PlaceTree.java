@@ -149,13 +149,23 @@ public final class PlaceTree {
    * lies in another bag only what is one by itself, as the tier of a case.
    */
   public boolean canBeTaken(Place place) {
-    boolean isForPans = place.kind() == PlaceKind.PALETTE || place.thing() != null;
-    if (!place.isPortable() || isForPans) {
+    if (!place.comesOff()) {
       return false;
     }
     boolean isInABag =
         path(place.id()).stream().anyMatch(outer -> outer != place && outer.isPortable());
     return !isInABag || BAGS.contains(place.kind());
+  }
+
+  /**
+   * The place it belongs in while it lies elsewhere; empty where that is gone, or lies within it
+   * itself.
+   */
+  public Optional<UUID> homeElsewhere(Place place) {
+    UUID home = place.home();
+    return home == null || home.equals(place.parent()) || find(home).isEmpty()
+        ? Optional.empty()
+        : Optional.of(home).filter(_ -> !liesIn(home, place.id()));
   }
 
   /** Whether one place is another or lies somewhere in it. */

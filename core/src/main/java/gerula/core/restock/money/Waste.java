@@ -21,10 +21,10 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Money that was thrown out with what was left in it.
+ * Money that was discarded with what was left in it.
  *
  * @param rows in the order of their days
- * @param unpriced thrown out with something in it, at a price nobody knows
+ * @param unpriced discarded with something in it, at a price nobody knows
  */
 public record Waste(Currency currency, List<Row> rows, int unpriced) {
 

@@ -185,7 +185,7 @@ class SpendAndWasteTest {
     return some;
   }
 
-  /** Whatever was bought and thrown out: the parts add up to the whole, to the cent. */
+  /** Whatever was bought and discarded: the parts add up to the whole, to the cent. */
   @ParameterizedTest
   @MethodSource("seeds")
   void everySumAddsUpToTheCent(long seed) {
