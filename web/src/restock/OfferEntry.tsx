@@ -163,7 +163,7 @@ type UnderstoodProps = {
 function Understood({ read, product, shops, today }: UnderstoodProps) {
   const known = shops.find((one) => one.id === read.shop);
   const shop = known?.shop ?? read.newShop;
-  const currency = shop?.currency ?? "EUR";
+  const currency = read.saidOfShop.currency ?? shop?.currency ?? "EUR";
   const { offer } = read;
   return (
     <>
