@@ -31,7 +31,7 @@ class BenchTest {
       editor.getByLabel("In each").fill("12");
       editor.getByLabel("In each").press("Enter");
       assertThat(column(artist, "Hold mist")).hasAttribute("aria-label", Pattern.compile("12 ml"));
-      artist.press("Undo").click();
+      artist.undoByTheMessage();
       assertThat(column(artist, "Hold mist")).hasAttribute("aria-label", Pattern.compile("25 ml"));
       editor.getByRole(AriaRole.BUTTON, inside("Stays in its pack")).click();
       assertThat(column(artist, "Hold mist"))
@@ -134,7 +134,7 @@ class BenchTest {
       assertThat(artist.page.getByText("Set bag, Corin")).isVisible();
       artist.press("Take all 2 out of use").click();
       assertThat(artist.page.getByText("Marked two items contaminated")).isVisible();
-      artist.press("Undo").click();
+      artist.undoByTheMessage();
       assertThat(artist.complaints).isEmpty();
     }
   }

@@ -82,7 +82,7 @@ class BookingTest extends WithTheDemo {
     assertThat(gap).containsText("is taupe");
     gap.getByText("Take it instead").first().click();
     assertThat(artist.page.getByText("goes along instead.")).isVisible();
-    artist.press("Undo").click();
+    artist.undoByTheMessage();
     assertThat(gap).isVisible();
     assertThat(artist.page.getByText("ΔE").first()).isVisible();
     artist.page.getByLabel("Add an item").fill("brow press");

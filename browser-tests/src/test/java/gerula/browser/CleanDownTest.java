@@ -62,7 +62,7 @@ class CleanDownTest extends WithTheDemo {
         .filter(new Locator.FilterOptions().setHasText("Put in"))
         .click();
     assertThat(artist.page.getByText("Refilled disposables.")).isVisible();
-    artist.press("Undo").click();
+    artist.undoByTheMessage();
     assertThat(pouches).containsText("Put in");
     pouches.getByRole(AriaRole.LINK).first().click();
     Locator ready = artist.page.getByRole(AriaRole.REGION, named("Set contents"));

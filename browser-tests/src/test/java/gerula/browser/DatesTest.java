@@ -24,7 +24,7 @@ class DatesTest {
       artist.press("Discard").click();
       assertThat(artist.page.getByText("Discarded Soft base 9 deep.")).isVisible();
       assertThat(line).isHidden();
-      artist.press("Undo").click();
+      artist.undoByTheMessage();
       assertThat(line).isVisible();
       Locator later = line(artist, "Brow gel clear");
       later.getByRole(AriaRole.BUTTON, named("Use first: Brow gel clear")).click();

@@ -41,7 +41,7 @@ class FaceSheetTest extends WithTheDemo {
     assertThat(artist.page.getByText("The list asks for it from now on.")).isVisible();
     Locator wanted = artist.page.getByRole(AriaRole.REGION, named("Every day, exactly this"));
     assertThat(wanted).containsText("Lip bullet salt rose");
-    artist.press("Undo").click();
+    artist.undoByTheMessage();
     assertThat(wanted).hasCount(0);
   }
 
@@ -67,7 +67,7 @@ class FaceSheetTest extends WithTheDemo {
     // Not by the photograph: behind the sheet it cannot be found by its name, removed or not.
     assertThat(artist.page.getByText("Removed the photograph.")).isVisible();
     assertThat(photograph).hasCount(0);
-    artist.press("Undo").click();
+    artist.undoByTheMessage();
     assertThat(photograph).isVisible();
     assertThat(done).containsText("Pan shadow kelp");
   }

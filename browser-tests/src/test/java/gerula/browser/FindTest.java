@@ -57,7 +57,7 @@ class FindTest {
       artist.press("Use Tarnwell Soft base 2 neutral").click();
       artist.press("half").click();
       assertThat(artist.page.getByText("Used Soft base 2 neutral: half.")).isVisible();
-      artist.press("Undo").click();
+      artist.undoByTheMessage();
       assertThat(artist.page.getByText("Undone.")).isVisible();
       artist.goTo("/kit?state=sealed&q=mascara");
       artist.page.getByRole(AriaRole.LINK, link("Day mascara")).first().click();

@@ -22,7 +22,7 @@ class HouseTest {
       assertThat(artist.sentence()).containsText("would put 18 items out of date today");
       artist.press("Save").click();
       assertThat(artist.sentence()).containsText("use the stricter shelf-life limits");
-      artist.press("Undo").click();
+      artist.undoByTheMessage();
       assertThat(artist.sentence()).containsText("use the usual shelf-life limits");
       artist.press("Change your own limit of mascara").click();
       artist.page.getByLabel("Own limit of mascara, months").fill("130");

@@ -31,7 +31,7 @@ class KinTest {
       sheet.getByLabel("What goes in").fill("4");
       artist.press("Washed and filled").click();
       assertThat(artist.sentence()).containsText("4 g of 5");
-      artist.press("Undo").last().click();
+      artist.undoByTheMessage();
       assertThat(artist.sentence()).containsText("2 g of 5");
       artist.press("Wash it out").click();
       assertThat(artist.page.getByText("its container is an empty again")).isVisible();
@@ -106,7 +106,7 @@ class KinTest {
       artist.page.getByLabel("Into another").selectOption(Demo.place("Lash tray"));
       assertThat(artist.page.getByText("lies in slot 4 of Lash tray")).isVisible();
       assertThat(artist.sentence()).containsText("10 of 12");
-      artist.press("Undo").click();
+      artist.undoByTheMessage();
       assertThat(artist.sentence()).containsText("11 of 12");
       assertThat(artist.complaints).isEmpty();
     }

@@ -78,7 +78,7 @@ class KitTableTest extends WithTheDemo {
     assertThat(row(0)).containsText("Backpack");
     assertThat(row(2)).containsText("Backpack");
     assertThat(row(0).locator("a")).hasText(names.getFirst());
-    artist.press("Undo").click();
+    artist.undoByTheMessage();
     assertThat(row(0)).not().containsText("Backpack");
     assertThat(artist.page.getByText("items chosen")).hasCount(0);
   }
@@ -96,7 +96,7 @@ class KitTableTest extends WithTheDemo {
     artist.page.getByLabel("Because").selectOption("broken");
     artist.press("Discard one item").click();
     assertThat(artist.page.getByText("Discarded one item.")).isVisible();
-    artist.press("Undo").click();
+    artist.undoByTheMessage();
     assertThat(artist.page.getByText("Undone.")).isVisible();
   }
 
@@ -109,7 +109,7 @@ class KitTableTest extends WithTheDemo {
     artist.page.getByLabel("Name of the set").fill("Second face");
     artist.press("Save").click();
     assertThat(artist.page.getByText("Second face is a set of two brushes.")).isVisible();
-    artist.press("Undo").click();
+    artist.undoByTheMessage();
     assertThat(artist.page.getByText("Undone.")).isVisible();
   }
 

@@ -52,7 +52,7 @@ class KitTest extends WithTheDemo {
     artist.page.getByLabel("Because of").selectOption("broken");
     artist.press("Discard").click();
     assertThat(artist.sentence()).containsText("was discarded today because of broken");
-    artist.press("Undo").first().click();
+    artist.undoByTheMessage();
     assertThat(artist.sentence()).containsText("is in Harbour loft");
     artist.page.keyboard().press("/");
     artist.page.getByRole(AriaRole.SEARCHBOX).fill("mist sae");
@@ -110,7 +110,7 @@ class KitTest extends WithTheDemo {
     artist.press("Save cleanliness").click();
     assertThat(artist.page.getByText("Quarantined: it touches nobody until you decide."))
         .isVisible();
-    artist.press("Undo").first().click();
+    artist.undoByTheMessage();
     assertThat(artist.page.getByText("Quarantined: it touches nobody until you decide."))
         .hasCount(0);
   }
@@ -239,7 +239,7 @@ class KitTest extends WithTheDemo {
     assertThat(artist.sentence()).containsText("two more not with you");
     artist.press("Put all 2 away").click();
     assertThat(artist.sentence()).containsText("No items to put away");
-    artist.press("Undo").click();
+    artist.undoByTheMessage();
     assertThat(artist.sentence()).containsText("Two items to put away");
   }
 

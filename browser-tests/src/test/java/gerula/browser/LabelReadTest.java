@@ -30,7 +30,7 @@ class LabelReadTest {
       artist.press("Save").click();
       assertThat(label).containsText("Contains cobalt. Free of nickel.");
       assertThat(label).containsText("Last read today");
-      artist.press("Undo").click();
+      artist.undoByTheMessage();
       assertThat(label).containsText("Not checked: nickel");
       assertThat(artist.complaints).isEmpty();
     }

@@ -75,7 +75,7 @@ class LinesTest {
       assertThat(readAs(artist)).containsText("highlighter");
       artist.page.keyboard().press("Enter");
       assertThat(artist.sentence()).containsText("Every picture has a name.");
-      artist.press("Undo").first().click();
+      artist.undoByTheMessage();
       assertThat(artist.sentence()).containsText("One picture without a name.");
       artist.goTo("/");
       assertThat(artist.page.getByText("One picture without a name")).isVisible();

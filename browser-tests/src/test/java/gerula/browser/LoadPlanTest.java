@@ -119,7 +119,7 @@ class LoadPlanTest extends WithTheDemo {
         .isVisible();
     brows.getByText("Back into Rolling case").click();
     assertThat(brows).containsText("Into Set bag");
-    artist.press("Undo").last().click();
+    artist.undoByTheMessage();
     assertThat(brows).containsText("Back into Rolling case");
   }
 

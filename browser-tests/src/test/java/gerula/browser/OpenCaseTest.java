@@ -28,7 +28,7 @@ class OpenCaseTest extends WithTheDemo {
     drag(piece("Scissors"), pouch);
     assertThat(artist.page.getByText("Moved Scissors to Backpack, disposables.")).isVisible();
     assertThat(in(pouch, "Scissors")).hasCount(1);
-    artist.press("Undo").click();
+    artist.undoByTheMessage();
     assertThat(in(compartment("Rolling case", "tools"), "Scissors")).hasCount(1);
   }
 

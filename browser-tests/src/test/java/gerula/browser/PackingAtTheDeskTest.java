@@ -49,7 +49,7 @@ class PackingAtTheDeskTest extends WithTheDemo {
     assertThat(changed).containsText("Steel palette stays at home because you said so");
     artist.press("I have seen them").click();
     assertThat(changed).hasCount(0);
-    artist.press("Undo").first().click();
+    artist.undoByTheMessage();
     assertThat(artist.page.getByText("Undone.")).isVisible();
     assertThat(artist.line("Steel palette")).isVisible();
     assertThat(changed).containsText("Steel palette came on");
@@ -75,7 +75,7 @@ class PackingAtTheDeskTest extends WithTheDemo {
     artist.press("pieces instead").click();
     assertThat(artist.page.getByText("19 pieces of it.")).isVisible();
     assertThat(line).containsText("19");
-    artist.press("Undo").first().click();
+    artist.undoByTheMessage();
     assertThat(artist.page.getByText("Undone.")).isVisible();
   }
 
@@ -100,11 +100,11 @@ class PackingAtTheDeskTest extends WithTheDemo {
     assertThat(artist.tick("Steel palette")).isChecked();
     artist.press("Depart with one item").click();
     assertThat(artist.sentence()).containsText("the bags are out");
-    artist.press("Undo").click();
+    artist.undoByTheMessage();
     assertThat(artist.tick("Steel palette")).isChecked();
     artist.tick("Steel palette").click();
     assertThat(artist.tick("Steel palette")).not().isChecked();
-    artist.press("Undo").click();
+    artist.undoByTheMessage();
     assertThat(artist.tick("Steel palette")).isChecked();
   }
 

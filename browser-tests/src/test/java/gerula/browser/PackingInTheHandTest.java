@@ -68,7 +68,7 @@ class PackingInTheHandTest extends WithTheDemo {
     String missing = thing().innerText();
     artist.press("Not here").click();
     assertThat(thing()).not().hasText(missing);
-    artist.press("Undo").click();
+    artist.undoByTheMessage();
     assertThat(thing()).hasText(missing);
   }
 

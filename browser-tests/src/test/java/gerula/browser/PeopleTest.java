@@ -63,7 +63,7 @@ class PeopleTest {
           .click();
       assertThat(artist.sentence()).containsText("Maren Tull");
       assertThat(artist.page.getByLabel("Other names")).hasValue("M. Tull");
-      artist.press("Undo").first().click();
+      artist.undoByTheMessage();
       assertThat(artist.page.getByLabel("Other names")).hasValue("");
       artist.goTo("/people");
       assertThat(artist.page.getByRole(AriaRole.LINK, named("M. Tull"))).isVisible();

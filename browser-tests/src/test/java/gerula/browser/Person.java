@@ -262,6 +262,17 @@ final class Person implements AutoCloseable {
     return page.getByRole(AriaRole.BUTTON, button(name));
   }
 
+  /**
+   * Undoes what was done last by the message that tells it; a page's history has buttons of the
+   * same name.
+   */
+  void undoByTheMessage() {
+    page.locator("[data-tone=done]")
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Undo").setExact(true))
+        .last()
+        .click();
+  }
+
   /** The line of the packing list on which this thing stands. */
   Locator line(String thing) {
     return page.locator("[id^=line-]")

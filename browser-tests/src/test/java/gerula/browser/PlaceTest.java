@@ -63,7 +63,7 @@ class PlaceTest extends WithTheDemo {
         .isVisible();
     artist.page.keyboard().press("Enter");
     assertThat(artist.sentence()).containsText("Backpack, Tin box: no items");
-    artist.press("Undo").first().click();
+    artist.undoByTheMessage();
     assertThat(artist.page.getByText("Undone.")).isVisible();
     artist.goTo("/kit/places/" + Demo.place("Backpack"));
     assertThat(artist.page.getByText("Tin box")).hasCount(0);

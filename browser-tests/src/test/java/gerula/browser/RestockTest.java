@@ -47,7 +47,7 @@ class RestockTest extends WithTheDemo {
                 .getByRole(AriaRole.LISTITEM)
                 .filter(new Locator.FilterOptions().setHasText("Cotton rounds")))
         .hasCount(1);
-    artist.press("Undo").click();
+    artist.undoByTheMessage();
     assertThat(cotton.getByText(Pattern.compile("^put .* on the list$"))).isVisible();
   }
 
@@ -113,7 +113,7 @@ class RestockTest extends WithTheDemo {
     artist.page.getByLabel("Price a pack").fill("2,90");
     artist.press("Into the kit; one pack to come").click();
     assertThat(entry).not().containsText("2 ×");
-    artist.press("Undo").click();
+    artist.undoByTheMessage();
     assertThat(entry).containsText("2 ×");
     entry.getByText("call off").click();
     assertThat(parcel).containsText("Tissues");
@@ -131,7 +131,7 @@ class RestockTest extends WithTheDemo {
       CountTest.scan(receiving, PACK_CODE);
       assertThat(receiving.page.getByText("Brow gel clear is in the kit, sealed.")).isVisible();
       assertThat(toBuy).hasCount(0);
-      receiving.press("Undo").click();
+      receiving.undoByTheMessage();
       assertThat(toBuy).containsText("Brow gel clear");
     }
   }
@@ -149,7 +149,7 @@ class RestockTest extends WithTheDemo {
     assertThat(shop).containsText("shipping €2.50");
     artist.press("Remove Brackwater Supplies").click();
     assertThat(shop).hasCount(0);
-    artist.press("Undo").click();
+    artist.undoByTheMessage();
     assertThat(shop).containsText("three for two");
   }
 
@@ -175,7 +175,7 @@ class RestockTest extends WithTheDemo {
     artist.page.getByLabel("is worth SEK").fill("11,25");
     artist.press("Save").click();
     assertThat(artist.sentence()).containsText("The kit is worth SEK");
-    artist.press("Undo").click();
+    artist.undoByTheMessage();
     assertThat(artist.sentence()).containsText("The kit is worth €");
   }
 

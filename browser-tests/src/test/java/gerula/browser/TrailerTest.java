@@ -65,7 +65,7 @@ class TrailerTest extends WithTheDemo {
     assertThat(drawer).containsText("1 of 9 in place.");
     drawer.getByText("All 8 are in place").click();
     assertThat(drawer).containsText("9 of 9 in place.");
-    artist.press("Undo").click();
+    artist.undoByTheMessage();
     assertThat(drawer).containsText("1 of 9 in place.");
     artist
         .page

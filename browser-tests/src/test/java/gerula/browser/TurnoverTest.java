@@ -75,7 +75,7 @@ class TurnoverTest extends WithTheDemo {
     }
     assertThat(artist.sentence()).containsText("still dry");
     assertThat(artist.page.getByRole(AriaRole.REGION, named("Drying"))).containsText("clean at");
-    artist.press("Undo").click();
+    artist.undoByTheMessage();
     assertThat(thumb).isVisible();
   }
 
