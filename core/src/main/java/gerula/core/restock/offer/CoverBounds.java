@@ -1,6 +1,6 @@
 package gerula.core.restock.offer;
 
-import java.util.Arrays;
+import java.util.stream.IntStream;
 
 /**
  * What a choice of shops costs at least: every need by its cheapest way in those shops, each parcel
@@ -95,12 +95,11 @@ final class CoverBounds {
         }
       }
     }
-    double[] ofNeed = new double[choices];
     double[] none = new double[facts.shops.size()];
     double[] shares = shares();
     for (int need = 0; need < options.length; need++) {
-      addCheapest(need, none, ofNeed, plain);
-      addCheapest(need, shares, ofNeed, shared);
+      cheapestWays(need, none).addTo(plain);
+      cheapestWays(need, shares).addTo(shared);
     }
     long[] bound = new long[choices];
     for (int shops = 0; shops < choices; shops++) {
@@ -114,24 +113,12 @@ final class CoverBounds {
     return bound >= CoverKey.NONE ? CoverKey.NONE : (long) (bound - 1 - Math.abs(bound) * 1e-12);
   }
 
-  private void addCheapest(int need, double[] shares, double[] ofNeed, double[] sum) {
-    Arrays.fill(ofNeed, Double.POSITIVE_INFINITY);
-    for (int at = 0; at < options[need].length; at++) {
-      CoverOption option = options[need][at];
-      double worth = worth(need, at) - option.weighed(shares);
-      ofNeed[option.shops()] = Math.min(ofNeed[option.shops()], worth);
+  private CheapestWays cheapestWays(int need, double[] shares) {
+    double[] worth = new double[options[need].length];
+    for (int at = 0; at < worth.length; at++) {
+      worth[at] = worth(need, at) - options[need][at].weighed(shares);
     }
-    for (int shop = 0; shop < facts.shops.size(); shop++) {
-      int bit = 1 << shop;
-      for (int shops = 0; shops < ofNeed.length; shops++) {
-        if ((shops & bit) != 0) {
-          ofNeed[shops] = Math.min(ofNeed[shops], ofNeed[shops ^ bit]);
-        }
-      }
-    }
-    for (int shops = 0; shops < sum.length; shops++) {
-      sum[shops] += ofNeed[shops];
-    }
+    return new CheapestWays(options[need], worth);
   }
 
   /** What a hundredth of goods can save of its parcel at most. */
@@ -145,21 +132,11 @@ final class CoverBounds {
     return shares;
   }
 
-  /** The cheapest way of each need in these shops. */
-  boolean cheapest(int shops, int[] chosen) {
-    for (int need = 0; need < options.length; need++) {
-      int best = -1;
-      for (int at = 0; at < options[need].length; at++) {
-        boolean isOpen = (options[need][at].shops() & ~shops) == 0;
-        if (isOpen && (best < 0 || worth(need, at) < worth(need, best))) {
-          best = at;
-        }
-      }
-      if (best < 0) {
-        return false;
-      }
-      chosen[need] = best;
-    }
-    return true;
+  /** By need: its cheapest way in each choice of shops, if nobody looks at free parcels. */
+  CheapestWays[] ways() {
+    double[] none = new double[facts.shops.size()];
+    return IntStream.range(0, options.length)
+        .mapToObj(need -> cheapestWays(need, none))
+        .toArray(CheapestWays[]::new);
   }
 }

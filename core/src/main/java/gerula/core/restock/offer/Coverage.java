@@ -9,12 +9,14 @@ import org.jspecify.annotations.Nullable;
  */
 final class Coverage {
 
-  /** More are not told apart, as nobody waits for it. */
-  private static final int MOST_CELLS = 20_000;
+  private static final int LEVELS = OfferNeed.LAST_PRIORITY;
 
-  final int cells;
-  private final int[] stride = new int[OfferNeed.LAST_PRIORITY];
-  private final int[] asked = new int[OfferNeed.LAST_PRIORITY];
+  /** More are not told apart. */
+  private static final int MOST_CELLS = 1 << 30;
+
+  private final int cells;
+  private final int[] stride = new int[LEVELS];
+  private final int[] asked = new int[LEVELS];
   private final boolean isWhole;
 
   /**
@@ -23,7 +25,7 @@ final class Coverage {
   Coverage(int[] toMeet) {
     int product = 1;
     boolean fits = true;
-    for (int level = 0; level < asked.length; level++) {
+    for (int level = 0; level < LEVELS; level++) {
       long with = (long) product * (toMeet[level] + 1);
       if (toMeet[level] > 0 && with <= MOST_CELLS) {
         asked[level] = toMeet[level];
@@ -45,57 +47,110 @@ final class Coverage {
     return asked[level] > 0;
   }
 
+  /** How much is gone through for a need of this priority. */
+  int width(int level) {
+    return asked[level] + 1;
+  }
+
   /** The cell after so many pieces more. */
   int after(int cell, int level, int met) {
     if (asked[level] == 0 || met == 0) {
       return cell;
     }
-    int before = cell / stride[level] % (asked[level] + 1);
+    int before = met(cell, level);
     return cell + (Math.min(asked[level], before + met) - before) * stride[level];
+  }
+
+  private int met(int cell, int level) {
+    return asked[level] == 0 ? 0 : cell / stride[level] % (asked[level] + 1);
   }
 
   int last() {
     return cells - 1;
   }
 
-  /** What the needs from each one on cost at least, from each cell on to the last. */
-  double[][] rest(double[][] cheapest, int[] level) {
-    double[][] rest = new double[cheapest.length + 1][cells];
-    Arrays.fill(rest[cheapest.length], Double.POSITIVE_INFINITY);
-    rest[cheapest.length][last()] = 0;
-    for (int need = cheapest.length - 1; need >= 0; need--) {
-      for (int cell = 0; cell < cells; cell++) {
-        double least = Double.POSITIVE_INFINITY;
-        for (int met = 0; met < cheapest[need].length; met++) {
-          double with = cheapest[need][met] + rest[need + 1][after(cell, level[need], met)];
-          least = Math.min(least, with);
-        }
-        rest[need][cell] = least;
-      }
-    }
-    return rest;
+  /**
+   * @param cheapest by need and pieces met
+   * @param level by need
+   */
+  Rest rest(double[][] cheapest, int[] level) {
+    return new Rest(cheapest, level);
   }
 
-  /** How many pieces each need meets in that cheapest way; null where there is none. */
-  int @Nullable [] way(double[][] cheapest, double[][] rest, int[] level) {
-    int[] way = new int[cheapest.length];
-    int cell = 0;
-    for (int need = 0; need < way.length; need++) {
-      if (rest[need][cell] == Double.POSITIVE_INFINITY) {
-        return null;
+  /**
+   * What the needs from each one on cost at least until all that is asked is met. A need counts for
+   * one priority only, so that each priority is worked out by itself.
+   */
+  final class Rest {
+    private final double[][] cheapest;
+    private final int[] level;
+
+    /** From each need on, by priority and pieces met of it before. */
+    private final double[][][] from;
+
+    private Rest(double[][] cheapest, int[] level) {
+      this.cheapest = cheapest;
+      this.level = level;
+      this.from = new double[cheapest.length + 1][][];
+      from[cheapest.length] = atTheEnd();
+      for (int need = cheapest.length - 1; need >= 0; need--) {
+        from[need] = from[need + 1].clone();
+        from[need][level[need]] = with(need, from[need + 1][level[need]]);
       }
-      int best = 0;
-      double least = Double.POSITIVE_INFINITY;
-      for (int met = 0; met < cheapest[need].length; met++) {
-        double with = cheapest[need][met] + rest[need + 1][after(cell, level[need], met)];
-        if (with < least) {
-          least = with;
-          best = met;
+    }
+
+    private double[][] atTheEnd() {
+      double[][] end = new double[LEVELS][];
+      for (int at = 0; at < LEVELS; at++) {
+        end[at] = new double[width(at)];
+        Arrays.fill(end[at], Double.POSITIVE_INFINITY);
+        end[at][asked[at]] = 0;
+      }
+      return end;
+    }
+
+    private double[] with(int need, double[] after) {
+      double[] least = new double[after.length];
+      for (int before = 0; before < least.length; before++) {
+        least[before] = Double.POSITIVE_INFINITY;
+        for (int met = 0; met < cheapest[need].length; met++) {
+          least[before] = Math.min(least[before], cost(need, met, before, after));
         }
       }
-      way[need] = best;
-      cell = after(cell, level[need], best);
+      return least;
     }
-    return way;
+
+    private double cost(int need, int met, int before, double[] after) {
+      return cheapest[need][met] + after[Math.min(after.length - 1, before + met)];
+    }
+
+    /** From this need on, in this cell. */
+    double of(int need, int cell) {
+      double sum = 0;
+      for (int at = 0; at < LEVELS; at++) {
+        sum += from[need][at][met(cell, at)];
+      }
+      return sum;
+    }
+
+    /** How many pieces each need meets in the cheapest way; null where there is none. */
+    int @Nullable [] way() {
+      if (of(0, 0) == Double.POSITIVE_INFINITY) {
+        return null;
+      }
+      int[] way = new int[cheapest.length];
+      int[] before = new int[LEVELS];
+      for (int need = 0; need < way.length; need++) {
+        double[] after = from[need + 1][level[need]];
+        int so = before[level[need]];
+        for (int met = 1; met < cheapest[need].length; met++) {
+          if (cost(need, met, so, after) < cost(need, way[need], so, after)) {
+            way[need] = met;
+          }
+        }
+        before[level[need]] = Math.min(asked[level[need]], so + way[need]);
+      }
+      return way;
+    }
   }
 }

@@ -40,57 +40,68 @@ final class FreeParcels {
   }
 
   void search() {
-    if (new PricedParcels(problem, open, parcels(0), sink).mayBeBetter()) {
-      decide(0);
+    double[] price = new double[isFree.length];
+    for (int shop : undecided) {
+      price[shop] = whole(shop);
     }
+    decide(0, price);
   }
 
-  /** Each parcel free or paid, the free ones first. */
-  private void decide(int at) {
-    if (!sink.goesOn()) {
+  /** The price at which what makes the parcel free is worth the whole parcel. */
+  private double whole(int shop) {
+    return (double) CoverKey.of(facts.shipping[shop], 0) / facts.freeFrom[shop];
+  }
+
+  /**
+   * Each parcel free or paid, the free ones first.
+   *
+   * @param price by shop: to begin with
+   */
+  private void decide(int decided, double[] price) {
+    PricedParcels parcels = new PricedParcels(problem, open, parcels(decided), price, sink);
+    if (decided == undecided.size()) {
+      parcels.search();
       return;
     }
-    if (at == undecided.size()) {
-      new PricedParcels(problem, open, parcels(at), sink).search();
+    if (!parcels.mayBeBetter()) {
       return;
     }
-    int shop = undecided.get(at);
     for (boolean free : new boolean[] {true, false}) {
-      isFree[shop] = free;
-      if (new PricedParcels(problem, open, parcels(at + 1), sink).mayBeBetter()) {
-        decide(at + 1);
+      if (sink.goesOn()) {
+        isFree[undecided.get(decided)] = free;
+        decide(decided + 1, parcels.prices());
       }
     }
-    isFree[shop] = false;
   }
 
-  /** With so many of them decided; the others count at what goods can save of them at most. */
+  /** With so many of them decided; any other is worth its whole parcel at most. */
   private Parcels parcels(int decided) {
-    double[] share = new double[isFree.length];
+    List<Integer> priced = new ArrayList<>();
+    double[] most = new double[isFree.length];
     long paid = 0;
     for (int shop = 0; shop < isFree.length; shop++) {
       if ((shops >> shop & 1) == 0) {
         continue;
       }
-      long parcel = CoverKey.of(facts.shipping[shop], 0);
+      paid += CoverKey.A_SHOP;
       int place = undecided.indexOf(shop);
-      boolean isFreeNow =
-          facts.freeFrom[shop] == 0 || place >= 0 && place < decided && isFree[shop];
-      share[shop] = place >= decided ? (double) parcel / facts.freeFrom[shop] : 0;
-      paid += CoverKey.A_SHOP + (isFreeNow ? 0 : parcel);
+      boolean isOpen = place >= decided;
+      boolean isFreeNow = place >= 0 && place < decided && isFree[shop];
+      if (isOpen || isFreeNow) {
+        most[shop] = isOpen ? whole(shop) : Double.POSITIVE_INFINITY;
+        priced.add(shop);
+      } else if (facts.freeFrom[shop] > 0) {
+        paid += CoverKey.of(facts.shipping[shop], 0);
+      }
     }
-    int[] free =
-        undecided.subList(0, decided).stream()
-            .filter(shop -> isFree[shop])
-            .mapToInt(Integer::intValue)
-            .toArray();
-    return new Parcels(free, share, paid);
+    return new Parcels(priced.stream().mapToInt(Integer::intValue).toArray(), most, paid);
   }
 
   /**
-   * @param free shops whose goods have to reach what makes their parcel free
-   * @param share by shop: what a hundredth of goods saves of a parcel that is not decided
-   * @param paid all parcels and shops
+   * @param priced shops whose goods have to reach what makes their parcel free, or are worth so
+   *     much as if they had
+   * @param most by shop: the highest price that may be put on that
+   * @param paid the other parcels, and all shops
    */
-  record Parcels(int[] free, double[] share, long paid) {}
+  record Parcels(int[] priced, double[] most, long paid) {}
 }

@@ -1,9 +1,11 @@
 package gerula.core.restock.offer;
 
+import java.nio.LongBuffer;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -24,6 +26,11 @@ final class NeedOptions {
   private final OfferNeed need;
   private final List<Offer> offers;
   private final int most;
+  private final int[] shopOf;
+
+  /** By offer and packs: what the line costs, in hundredths; as far as it was asked for. */
+  private final long[][] lines;
+
   private final int[] packs;
   private final List<CoverOption> found = new ArrayList<>();
 
@@ -37,6 +44,8 @@ final class NeedOptions {
     this.facts = facts;
     this.need = need;
     this.offers = offers;
+    this.shopOf = offers.stream().mapToInt(facts::shop).toArray();
+    this.lines = new long[offers.size()][0];
     this.packs = new int[offers.size()];
     this.most = mayExceed() ? Integer.MAX_VALUE : need.mostUsable();
   }
@@ -95,14 +104,30 @@ final class NeedOptions {
     return distinct;
   }
 
+  /** What of a way counts for what it costs and meets. */
+  private record Spent(int shops, LongBuffer cents, long key, int unmet) {
+    private Spent(CoverOption option) {
+      this(option.shops(), LongBuffer.wrap(option.cents()), option.key(), option.unmet());
+    }
+  }
+
   /** One of those that spend the same in the same shops. */
   private static List<CoverOption> distinct(List<CoverOption> kept) {
-    Map<List<Object>, CoverOption> first = new java.util.LinkedHashMap<>();
-    for (CoverOption one : kept) {
-      first.putIfAbsent(
-          List.of(one.shops(), one.key(), one.unmet(), Arrays.hashCode(one.cents())), one);
-    }
+    Map<Spent, CoverOption> first = new LinkedHashMap<>();
+    kept.forEach(one -> first.putIfAbsent(new Spent(one), one));
     return List.copyOf(first.values());
+  }
+
+  private long line(int at, int count) {
+    long[] known = lines[at];
+    if (count >= known.length) {
+      lines[at] = Arrays.copyOf(known, Math.max(count + 1, 2 * known.length));
+      Offer offer = offers.get(at);
+      for (int more = known.length; more < lines[at].length; more++) {
+        lines[at][more] = offer.discount().lineCents(offer.price(), more);
+      }
+    }
+    return lines[at][count];
   }
 
   private void add(int at, int pieces) {
@@ -115,7 +140,7 @@ final class NeedOptions {
       return;
     }
     Offer offer = offers.get(at);
-    int top = topPacks(offer, pieces);
+    int top = topPacks(at, pieces);
     for (int count = 0; count <= top; count++) {
       packs[at] = count;
       add(at + 1, pieces + count * offer.packPieces());
@@ -126,28 +151,27 @@ final class NeedOptions {
   /**
    * More packs of one offer are never worth it but where they make the line or the parcel cheaper.
    */
-  private int topPacks(Offer offer, int pieces) {
+  private int topPacks(int at, int pieces) {
+    Offer offer = offers.get(at);
     int missing = Math.max(0, need.pieces() - pieces);
     int enough = (missing + offer.packPieces() - 1) / offer.packPieces();
     int fromPacks = offer.discount() instanceof Discount.FromAmount from ? from.fromPacks() : 0;
     int top = Math.max(enough, fromPacks);
-    top += forAFreeParcel(offer, top);
+    top += forAFreeParcel(at, top);
     if (most != Integer.MAX_VALUE) {
       top = Math.min(top, Math.max(0, most - pieces) / offer.packPieces());
     }
     return Math.min(top, offer.mostPacks());
   }
 
-  private int forAFreeParcel(Offer offer, int packs) {
-    int shop = facts.shop(offer);
+  private int forAFreeParcel(int at, int packs) {
+    int shop = shopOf[at];
     if (!facts.mayBeFree(shop)) {
       return 0;
     }
-    long now = offer.discount().lineCents(offer.price(), packs);
+    long now = line(at, packs);
     int more = 0;
-    while (more < Offer.LARGEST_EXTRA
-        && offer.discount().lineCents(offer.price(), packs + more + 1) - now
-            <= facts.shipping[shop]) {
+    while (more < Offer.LARGEST_EXTRA && line(at, packs + more + 1) - now <= facts.shipping[shop]) {
       more++;
     }
     return more;
@@ -155,39 +179,50 @@ final class NeedOptions {
 
   private void keep(int pieces) {
     int unmet = Math.max(0, need.pieces() - pieces);
+    int waste = Math.max(0, pieces - need.mostUsable());
     int shops = 0;
-    long[] goods = new long[facts.shops.size()];
+    long sum = 0;
     for (int at = 0; at < packs.length; at++) {
       if (packs[at] > 0) {
-        Offer offer = offers.get(at);
-        long line = offer.discount().lineCents(offer.price(), packs[at]);
-        goods[facts.shop(offer)] += line;
-        shops |= 1 << facts.shop(offer);
+        sum += line(at, packs[at]);
+        shops |= 1 << shopOf[at];
       }
     }
-    int waste = Math.max(0, pieces - need.mostUsable());
-    CoverOption option = CoverOption.of(packs, goods, shops, waste, unmet);
-    if (isWorthIt(option)) {
-      least.merge(at(shops, unmet), option.key(), Math::min);
-      found.add(option);
+    long key = CoverKey.of(sum, waste);
+    if (isWorthIt(shops, key, unmet)) {
+      least.merge(at(shops, unmet), key, Math::min);
+      found.add(CoverOption.of(packs, goods(), shops, waste, unmet));
     }
+  }
+
+  /** By shop: what these packs cost. */
+  private long[] goods() {
+    long[] goods = new long[facts.shops.size()];
+    for (int at = 0; at < packs.length; at++) {
+      goods[shopOf[at]] += packs[at] > 0 ? line(at, packs[at]) : 0;
+    }
+    return goods;
   }
 
   private static long at(int shops, int unmet) {
     return (long) shops << 32 | unmet;
   }
 
-  /** Whether no other way in the same shops, or fewer, is always better. */
   private boolean isWorthIt(CoverOption option) {
+    return isWorthIt(option.shops(), option.key(), option.unmet());
+  }
+
+  /** Whether no other way in the same shops, or fewer, is always better. */
+  private boolean isWorthIt(int shops, long key, int unmet) {
     long slack = 0;
     for (int shop = 0; shop < facts.shops.size(); shop++) {
-      if ((option.shops() >> shop & 1) == 1 && facts.mayBeFree(shop)) {
+      if ((shops >> shop & 1) == 1 && facts.mayBeFree(shop)) {
         slack += CoverKey.of(facts.shipping[shop], 0);
       }
     }
-    for (int part = option.shops(); ; part = part - 1 & option.shops()) {
-      Long other = least.get(at(part, option.unmet()));
-      if (other != null && other + slack < option.key()) {
+    for (int part = shops; ; part = part - 1 & shops) {
+      Long other = least.get(at(part, unmet));
+      if (other != null && other + slack < key) {
         return false;
       }
       if (part == 0) {

@@ -11,7 +11,7 @@ import java.util.Map;
  */
 final class PricedParcels {
 
-  private static final int ROUNDS = 40;
+  private static final int ROUNDS = 12;
   private static final int MOST_STATES = 200_000;
 
   private final CoverProblem problem;
@@ -20,6 +20,7 @@ final class PricedParcels {
   private final ShopChoices sink;
   private final long[] threshold;
   private final double[] price;
+  private final double[] most;
   private final double[] weightOfShop;
   private final int[] resourceOfShop;
 
@@ -27,22 +28,33 @@ final class PricedParcels {
   private final int[][] cheapest;
 
   private final double[][] least;
-  private double[][] rest = new double[0][];
 
-  PricedParcels(CoverProblem problem, int[][] open, FreeParcels.Parcels parcels, ShopChoices sink) {
+  /**
+   * @param start by shop: the prices to begin with
+   */
+  PricedParcels(
+      CoverProblem problem,
+      int[][] open,
+      FreeParcels.Parcels parcels,
+      double[] start,
+      ShopChoices sink) {
     this.problem = problem;
     this.open = open;
     this.parcels = parcels;
     this.sink = sink;
     int shops = problem.facts().shops.size();
-    this.threshold = new long[parcels.free().length];
+    this.threshold = new long[parcels.priced().length];
     this.price = new double[threshold.length];
+    this.most = new double[threshold.length];
     this.weightOfShop = new double[shops];
     this.resourceOfShop = new int[shops];
     Arrays.fill(resourceOfShop, -1);
     for (int at = 0; at < threshold.length; at++) {
-      threshold[at] = problem.facts().freeFrom[parcels.free()[at]];
-      resourceOfShop[parcels.free()[at]] = at;
+      int shop = parcels.priced()[at];
+      threshold[at] = problem.facts().freeFrom[shop];
+      price[at] = start[shop];
+      most[at] = parcels.most()[shop];
+      resourceOfShop[shop] = at;
     }
     this.cheapest = new int[open.length][];
     this.least = new double[open.length][];
@@ -56,6 +68,12 @@ final class PricedParcels {
 
   private int met(int need, CoverOption option) {
     return least[need].length == 1 ? 0 : problem.met(need, option);
+  }
+
+  /** By shop: as they are now. */
+  double[] prices() {
+    weigh();
+    return weightOfShop.clone();
   }
 
   boolean mayBeBetter() {
@@ -72,7 +90,7 @@ final class PricedParcels {
       double squares = 0;
       for (int at = 0; at < threshold.length; at++) {
         double gap = threshold[at] - reached[at];
-        squares += gap > 0 || price[at] > 0 ? gap * gap : 0;
+        squares += (gap > 0 ? price[at] < most[at] : price[at] > 0) ? gap * gap : 0;
       }
       if (squares == 0) {
         break;
@@ -80,7 +98,8 @@ final class PricedParcels {
       double target = Math.min(sink.bestKey(), best + CoverKey.of(100_000, 0));
       double step = pace * Math.max(target - best, CoverKey.A_CENT) / squares;
       for (int at = 0; at < threshold.length; at++) {
-        price[at] = Math.max(0, price[at] + step * (threshold[at] - reached[at]));
+        double now = price[at] + step * (threshold[at] - reached[at]);
+        price[at] = Math.clamp(now, 0, most[at]);
       }
       double now = bound(reached);
       if (now > best) {
@@ -100,14 +119,13 @@ final class PricedParcels {
 
   /** The bound with these prices; leaves what the goods reach with them. */
   private double bound(long[] reached) {
-    weigh();
-    rest = problem.coverage().rest(least, problem.level());
-    double bound = parcels.paid() + rest[0][0];
+    Coverage.Rest rest = weighed();
+    double bound = parcels.paid() + rest.of(0, 0);
     for (int at = 0; at < price.length; at++) {
       bound += price[at] * threshold[at];
     }
     Arrays.fill(reached, 0);
-    int[] way = problem.coverage().way(least, rest, problem.level());
+    int[] way = rest.way();
     if (way != null) {
       int[] chosen = new int[way.length];
       for (int need = 0; need < way.length; need++) {
@@ -122,10 +140,14 @@ final class PricedParcels {
   }
 
   private void weigh() {
-    for (int shop = 0; shop < weightOfShop.length; shop++) {
-      int resource = resourceOfShop[shop];
-      weightOfShop[shop] = parcels.share()[shop] + (resource < 0 ? 0 : price[resource]);
+    for (int at = 0; at < price.length; at++) {
+      weightOfShop[parcels.priced()[at]] = price[at];
     }
+  }
+
+  /** By the prices as they are now. */
+  private Coverage.Rest weighed() {
+    weigh();
     for (int need = 0; need < open.length; need++) {
       Arrays.fill(least[need], Double.POSITIVE_INFINITY);
       for (int at : open[need]) {
@@ -136,8 +158,9 @@ final class PricedParcels {
           cheapest[need][met] = at;
         }
       }
-      problem.effort().spend(open[need].length + problem.coverage().cells);
+      problem.effort().spend(open[need].length + problem.coverage().width(problem.level()[need]));
     }
+    return problem.coverage().rest(least, problem.level());
   }
 
   private double worth(int need, int at) {
@@ -175,11 +198,11 @@ final class PricedParcels {
     if (CoverBounds.floor(priced()) >= sink.bestKey()) {
       return;
     }
-    bound(new long[threshold.length]);
+    Coverage.Rest rest = weighed();
     Map<State, Way> states = new HashMap<>();
     states.put(new State(0, new long[threshold.length]), new Way(parcels.paid(), -1, null));
     for (int need = 0; need < open.length && !states.isEmpty() && sink.goesOn(); need++) {
-      states = after(need, states);
+      states = after(need, states, rest);
     }
     for (Map.Entry<State, Way> one : states.entrySet()) {
       boolean isLast = one.getKey().cell() == problem.coverage().last();
@@ -189,7 +212,7 @@ final class PricedParcels {
     }
   }
 
-  private Map<State, Way> after(int need, Map<State, Way> states) {
+  private Map<State, Way> after(int need, Map<State, Way> states, Coverage.Rest rest) {
     Map<State, Way> next = new HashMap<>();
     double[] worth = Arrays.stream(open[need]).mapToDouble(at -> worth(need, at)).toArray();
     for (Map.Entry<State, Way> one : states.entrySet()) {
@@ -201,7 +224,7 @@ final class PricedParcels {
         CoverOption option = problem.options()[need][open[need][at]];
         int cell =
             problem.coverage().after(one.getKey().cell(), problem.level()[need], met(need, option));
-        if (CoverBounds.floor(due + worth[at] + rest[need + 1][cell]) < sink.bestKey()) {
+        if (CoverBounds.floor(due + worth[at] + rest.of(need + 1, cell)) < sink.bestKey()) {
           add(option, open[need][at], cell, one, next);
         }
       }

@@ -100,13 +100,11 @@ final class ShopChoices {
 
   /** What each choice of shops would do if nobody looked at free parcels. */
   private void firstGuesses(CoverBounds bounds) {
-    int[] one = new int[options.length];
-    for (int shops = 0; shops < 1 << facts.shops.size(); shops++) {
-      if (bounds.cheapest(shops, one)) {
+    CheapestWays[] ways = bounds.ways();
+    int[] one = new int[ways.length];
+    for (int shops = 0; shops < 1 << facts.shops.size() && goesOn(); shops++) {
+      if (CheapestWays.in(shops, ways, one)) {
         offer(one);
-      }
-      if (!goesOn()) {
-        return;
       }
     }
   }
