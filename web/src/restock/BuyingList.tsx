@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import { useActs } from "../api/acts";
-import type { Wanted } from "../api/restock";
+import { useParcels, type Wanted } from "../api/restock";
 import { Swatch } from "../parts/Swatch";
 import { shortDate } from "../words/dates";
 import { fullName, shortName } from "../words/items";
@@ -11,6 +11,8 @@ type BuyingProps = { wanted: Wanted[]; today: string };
 /** What is to be bought, and by when it has to be ordered. */
 export function BuyingList({ wanted, today }: BuyingProps) {
   const { perform } = useActs();
+  // What a shop was sent as a whole order is called off there as a whole; a line of it only here.
+  const sent = (useParcels().data ?? []).flatMap((one) => (one.canAsk ? one.toCome : []));
   if (wanted.length === 0) return null;
   return (
     <section aria-label="To buy" id="buying" className="scroll-mt-4">
@@ -39,11 +41,15 @@ export function BuyingList({ wanted, today }: BuyingProps) {
                     onClick={() =>
                       void perform({
                         path: `/api/buying/${one.id}/call-off`,
-                        done: `${shortName(one.like)} is wanted as before.`,
+                        done: `${shortName(one.like)} is wanted as before.${
+                          sent.includes(one.id)
+                            ? " The shop was not told: it still sends it, unless you tell it."
+                            : ""
+                        }`,
                       }).catch(() => {})
                     }
                   >
-                    call off
+                    {sent.includes(one.id) ? "call off here only" : "call off"}
                   </button>
                 )}
                 <button

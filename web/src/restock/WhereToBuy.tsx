@@ -26,7 +26,7 @@ export function WhereToBuy({ wanted, today }: WhereProps) {
   const plan = useBuyingPlan(terms).data;
   const known = useShops().data;
   const shops = known?.shops ?? [];
-  if (!plan) return null;
+  if (!plan || wanted.every((one) => one.ordered !== null)) return null;
   return (
     <section aria-label="Where to buy it" className="flex flex-col gap-3">
       <div className="flex flex-wrap items-end justify-between gap-x-8 gap-y-2 border-ink border-b pb-1">
