@@ -60,8 +60,13 @@ public record NeedKind(String code, Set<ProductClass> classes, Section section)
   /** In the order of the work. */
   private static final Comparator<NeedKind> IN_ORDER =
       Comparator.comparing(NeedKind::section)
-          .thenComparing(kind -> Collections.min(kind.classes))
+          .thenComparing(NeedKind::first)
           .thenComparing(NeedKind::code);
+
+  /** Its first class: they stand in order. */
+  private ProductClass first() {
+    return classes.iterator().next();
+  }
 
   /** Items of this class, or of another that serves as well. */
   public static NeedKind of(ProductClass one) {

@@ -4,7 +4,6 @@ import gerula.core.kit.item.Item;
 import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceTree;
 import gerula.core.quantity.Mass;
-import java.util.Collection;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -21,13 +20,12 @@ import java.util.stream.Stream;
 public record BagMass(UUID bag, Mass mass, Mass unasked, boolean isInAnother) {
 
   static List<BagMass> of(
-      PackingList.PackingFacts facts,
-      Collection<Item> kit,
-      Palettes palettes,
-      List<PackingLine> lines) {
+      PackingList.PackingFacts facts, Palettes palettes, List<PackingLine> lines) {
     Set<UUID> wanted = lines.stream().map(line -> line.item().id()).collect(Collectors.toSet());
     List<Item> unasked =
-        kit.stream().filter(item -> !wanted.contains(palettes.comesAs(item).id())).toList();
+        facts.kit().all().stream()
+            .filter(item -> !wanted.contains(palettes.comesAs(item).id()))
+            .toList();
     return facts.carried().stream()
         .flatMap(bag -> facts.places().find(bag).stream())
         .map(bag -> of(bag, facts, lines, unasked))
@@ -37,19 +35,15 @@ public record BagMass(UUID bag, Mass mass, Mass unasked, boolean isInAnother) {
   private static BagMass of(
       Place bag, PackingList.PackingFacts facts, List<PackingLine> lines, List<Item> unasked) {
     PlaceTree places = facts.places();
+    Set<UUID> inside = places.withAllInside(bag.id());
     Mass own =
-        Mass.sum(
-            places.withAllInside(bag.id()).stream()
-                .flatMap(id -> places.find(id).stream())
-                .map(Place::ownMass));
+        Mass.sum(inside.stream().flatMap(id -> places.find(id).stream()).map(Place::ownMass));
     Mass comes =
         Mass.sum(
-            lines.stream()
-                .filter(line -> places.liesIn(line.goesTo(), bag.id()))
-                .map(PackingLine::mass));
+            lines.stream().filter(line -> inside.contains(line.goesTo())).map(PackingLine::mass));
     Mass stays =
         Mass.sum(
-            unasked.stream().filter(item -> places.liesIn(item.now(), bag.id())).map(Item::mass));
+            unasked.stream().filter(item -> inside.contains(item.now())).map(facts.kit()::mass));
     boolean isInAnother =
         facts.carried().stream()
             .anyMatch(other -> !other.equals(bag.id()) && places.liesIn(bag.id(), other));

@@ -59,6 +59,12 @@ final class Cover {
   /** By piece: how many demands it serves. */
   private final int[] usefulness;
 
+  /** Pieces, the most useful first; of those the lightest, the most liked. */
+  private final int[] mostUsefulFirst;
+
+  /** Pieces, the least useful first; of those the heaviest, the least liked. */
+  private final int[] leastUsefulFirst;
+
   private long patience = PATIENCE;
   private long patienceToImprove = PATIENCE_TO_IMPROVE;
   private BitSet best;
@@ -92,6 +98,20 @@ final class Cover {
       serving.add(able);
       able.stream().forEach(piece -> usefulness[piece]++);
     }
+    Comparator<Integer> byUse =
+        Comparator.<Integer>comparingInt(i -> -usefulness[i])
+            .thenComparing(i -> pieces.get(i).grams())
+            .thenComparing(i -> pieces.get(i).rank());
+    mostUsefulFirst = inOrder(byUse);
+    leastUsefulFirst = inOrder(byUse.reversed());
+  }
+
+  private int[] inOrder(Comparator<Integer> order) {
+    return IntStream.range(0, pieces.size())
+        .boxed()
+        .sorted(order)
+        .mapToInt(Integer::intValue)
+        .toArray();
   }
 
   /** Indices of the pieces to take. */
@@ -193,22 +213,15 @@ final class Cover {
   /** Leaves out whatever can be left, the heaviest first. */
   private BitSet thinned(BitSet set) {
     BitSet left = (BitSet) set.clone();
-    set.stream()
-        .boxed()
-        .filter(i -> !pieces.get(i).isForced())
-        .sorted(
-            Comparator.<Integer>comparingInt(i -> usefulness[i])
-                .thenComparing(i -> -pieces.get(i).grams())
-                .thenComparing(i -> -pieces.get(i).rank()))
-        .takeWhile(_ -> patienceToImprove > 0)
-        .forEach(
-            i -> {
-              patienceToImprove -= stepsOfOneTry;
-              left.clear(i);
-              if (unserved(left) != null) {
-                left.set(i);
-              }
-            });
+    for (int piece : leastUsefulFirst) {
+      if (set.get(piece) && !pieces.get(piece).isForced() && patienceToImprove > 0) {
+        patienceToImprove -= stepsOfOneTry;
+        left.clear(piece);
+        if (unserved(left) != null) {
+          left.set(piece);
+        }
+      }
+    }
     return left;
   }
 
@@ -246,22 +259,15 @@ final class Cover {
     }
     helping.andNot(set);
     helping.andNot(excluded);
-    List<Integer> tried = new ArrayList<>();
-    helping.stream()
-        .boxed()
-        .sorted(
-            Comparator.<Integer>comparingInt(i -> -usefulness[i])
-                .thenComparing(i -> pieces.get(i).grams())
-                .thenComparing(i -> pieces.get(i).rank()))
-        .forEach(
-            i -> {
-              set.set(i);
-              search(set, excluded);
-              set.clear(i);
-              excluded.set(i);
-              tried.add(i);
-            });
-    tried.forEach(excluded::clear);
+    for (int piece : mostUsefulFirst) {
+      if (helping.get(piece)) {
+        set.set(piece);
+        search(set, excluded);
+        set.clear(piece);
+        excluded.set(piece);
+      }
+    }
+    excluded.andNot(helping);
   }
 
   private void improve() {

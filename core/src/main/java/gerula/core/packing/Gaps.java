@@ -6,7 +6,6 @@ import gerula.core.booking.NeedCode;
 import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -16,6 +15,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -55,6 +55,7 @@ final class Gaps {
     private @Nullable Double depth;
     private @Nullable Unit unit;
     private final Set<UUID> blocks = new LinkedHashSet<>();
+    private boolean isAsked;
     private boolean isAccepted;
     private long missing;
   }
@@ -63,10 +64,11 @@ final class Gaps {
    * @param missing thousandths that could not be served, more than 0; 1000 a piece of what is
    *     shared
    * @param isAccepted whether the artist does without
-   * @param refused everything of the kind and why it is not taken
+   * @param refused everything of the kind and why it is not taken; asked once of needs with one
+   *     code
    */
   void add(
-      Need need, long missing, boolean isAccepted, Collection<PackingFinding.Refused> refused) {
+      Need need, long missing, boolean isAccepted, Supplier<List<PackingFinding.Refused>> refused) {
     Draft draft = drafts.computeIfAbsent(need.code(), _ -> new Draft());
     need.faces().stream()
         .map(Face::id)
@@ -84,7 +86,10 @@ final class Gaps {
     draft.missing += missing;
     draft.isAccepted |= isAccepted;
     draft.wanted.addAll(need.must());
-    refused.forEach(one -> draft.nearest.putIfAbsent(one.item(), one));
+    if (!draft.isAsked) {
+      draft.isAsked = true;
+      refused.get().forEach(one -> draft.nearest.putIfAbsent(one.item(), one));
+    }
   }
 
   /**

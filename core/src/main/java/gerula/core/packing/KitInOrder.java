@@ -4,6 +4,7 @@ import gerula.core.dates.UseBy;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Roles;
+import gerula.core.quantity.Mass;
 import gerula.core.rule.HouseRules;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -33,6 +34,7 @@ public final class KitInOrder {
   private final Map<ProductClass, List<Item>> byClass = new EnumMap<>(ProductClass.class);
   private final Map<UUID, List<Item>> byProduct = new HashMap<>();
   private final Map<UUID, UseBy> useBys = new HashMap<>();
+  private final Map<UUID, Mass> masses = new HashMap<>();
   private final Map<Set<ProductClass>, List<Item>> ofClasses = new ConcurrentHashMap<>();
   private final Map<UUID, Roles> roles = new ConcurrentHashMap<>();
   private final Map<UUID, List<Companions.Group>> companions = new ConcurrentHashMap<>();
@@ -51,6 +53,7 @@ public final class KitInOrder {
           .forEach(one -> byClass.computeIfAbsent(one, _ -> new ArrayList<>()).add(item));
       byProduct.computeIfAbsent(item.product().id(), _ -> new ArrayList<>()).add(item);
       useBys.put(item.id(), item.useBy(house));
+      masses.put(item.id(), item.mass());
     }
   }
 
@@ -95,12 +98,22 @@ public final class KitInOrder {
     return useBys.get(item.id());
   }
 
+  Mass mass(Item item) {
+    return masses.get(item.id());
+  }
+
   /** Every group of which one member has to come along with it. */
   List<Companions.Group> companions(Item item) {
-    return companions.computeIfAbsent(item.product().id(), _ -> Companions.of(item.product()));
+    UUID product = item.product().id();
+    List<Companions.Group> known = companions.get(product);
+    return known == null
+        ? companions.computeIfAbsent(product, _ -> Companions.of(item.product()))
+        : known;
   }
 
   Roles roles(Item item) {
-    return roles.computeIfAbsent(item.product().id(), _ -> Roles.of(item.product()));
+    UUID product = item.product().id();
+    Roles known = roles.get(product);
+    return known == null ? roles.computeIfAbsent(product, _ -> Roles.of(item.product())) : known;
   }
 }

@@ -63,7 +63,7 @@ final class ListMaker {
     suitability = new Suitability(facts);
     destinations = new Destinations(facts.places(), facts.bags(), facts.choices().load());
     taste = new Taste(facts, suitability, incomplete(), destinations::isInABag);
-    palettes = new Palettes(facts.places(), kit, facts.packed(), lifted);
+    palettes = new Palettes(facts.places(), facts.kit(), facts.packed(), lifted);
     findings = new ListFindings(facts, kit, suitability);
     needs = Needs.of(facts.booking(), facts.house());
     plan = BasePlan.of(facts, suitability, needs);
@@ -144,7 +144,7 @@ final class ListMaker {
     List<PackingLine> done =
         lines.values().stream().map(this::line).sorted(IN_ORDER_OF_WORK).toList();
     long unmet = found.stream().filter(pick -> !pick.isMet()).count();
-    List<BagMass> bags = BagMass.of(facts, kit.values(), palettes, done);
+    List<BagMass> bags = BagMass.of(facts, palettes, done);
     return new PackingList(
         done,
         findings.of(gaps, lines.values(), done, bags),
@@ -193,12 +193,22 @@ final class ListMaker {
         .forEach(id -> recipes.reason(need, kit.get(id)).ifPresent(draftOf(kit.get(id))::reasons));
     if (pick.missing() > 0) {
       boolean isAccepted = facts.choices().without().contains(need.code().code());
-      gaps.add(need, pick.missing(), isAccepted, pick.refused());
+      gaps.add(need, pick.missing(), isAccepted, () -> refused(need));
     } else if (pick.isWithoutReserve()) {
       pick.amounts().keySet().stream()
           .findFirst()
           .ifPresent(id -> findings.lastOfIt(id, need.code()));
     }
+  }
+
+  /** Everything of its kind and why it is not taken. */
+  private List<PackingFinding.Refused> refused(Need need) {
+    return suitability.ofClasses(need.code().kind().classes()).stream()
+        .map(
+            item ->
+                PackingFinding.Refused.of(
+                    item, suitability.refusal(need, item).orElseGet(Refusal.UsedUp::new)))
+        .toList();
   }
 
   /** Where several share a choice, each of them has what is kept for her besides. */
@@ -208,7 +218,7 @@ final class ListMaker {
     }
     for (Face face : need.faces()) {
       Need hers = need.of(face);
-      suitability.inReach(need.code().kind().classes()).stream()
+      suitability.inReach(need).stream()
           .filter(item -> item.forWhom() instanceof ForWhom.Only)
           .filter(item -> !taste.isIncomplete(item) && suitability.refusal(hers, item).isEmpty())
           .min(taste.overall())
@@ -256,7 +266,7 @@ final class ListMaker {
     boolean othersEndLater =
         end != null
             && item.dates().openedOn() != null
-            && suitability.inReach(need.code().kind().classes()).stream()
+            && suitability.inReach(need).stream()
                 .filter(other -> keepsLonger(other, end))
                 .anyMatch(other -> suitability.refusal(need, other).isEmpty());
     if (othersEndLater) {
@@ -334,7 +344,7 @@ final class ListMaker {
             .min(
                 Comparator.<Item, Boolean>comparing(item -> !isOn(item))
                     .thenComparing(taste::isIncomplete)
-                    .thenComparingDouble(item -> item.mass().grams())
+                    .thenComparingDouble(item -> facts.kit().mass(item).grams())
                     .thenComparing(taste.overall()))
             .orElse(null);
     if (companion == null && users.size() > 1) {
@@ -370,7 +380,7 @@ final class ListMaker {
 
   private void spare(Need need, Map<UUID, Item> spareOf) {
     List<Item> able =
-        suitability.inReach(need.code().kind().classes()).stream()
+        suitability.inReach(need).stream()
             .filter(item -> suitability.refusal(need, item).isEmpty())
             .sorted(taste.overall())
             .toList();

@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  */
 final class Palettes {
 
+  private final KitInOrder order;
   private final Map<UUID, Item> kit;
 
   /** By the place inside. */
@@ -36,8 +37,9 @@ final class Palettes {
    *     belong to was lifted for the booking
    * @param lifted the palette that each pan is carried in, by pan
    */
-  Palettes(PlaceTree places, Map<UUID, Item> kit, Set<UUID> packed, Map<UUID, Item> lifted) {
-    this.kit = kit;
+  Palettes(PlaceTree places, KitInOrder order, Set<UUID> packed, Map<UUID, Item> lifted) {
+    this.order = order;
+    this.kit = order.items();
     for (Place place : places.inWalkingOrder()) {
       UUID thing = place.thing();
       Item whole = thing == null ? null : kit.get(thing);
@@ -79,14 +81,14 @@ final class Palettes {
     Item whole = comesAs(item);
     Mass known = masses.get(whole.id());
     if (known == null) {
-      known = palettes.contains(whole.id()) ? massWithPans(whole) : item.mass();
+      known = palettes.contains(whole.id()) ? massWithPans(whole) : order.mass(item);
       masses.put(whole.id(), known);
     }
     return known;
   }
 
   private Mass massWithPans(Item whole) {
-    return Mass.sum(Stream.concat(Stream.of(whole.mass()), pansOf(whole).map(Item::mass)));
+    return Mass.sum(Stream.concat(Stream.of(whole), pansOf(whole)).map(order::mass));
   }
 
   /** What lies in a palette and comes with it; nothing, of anything else. */

@@ -35,19 +35,16 @@ final class Picks {
    * @param missing thousandths of what is needed, 0 when it is met; 1000 a piece of what is shared
    * @param isUseless whether something that meets it is useless for want of a companion
    * @param isWithoutReserve whether it is met and its reserve is not
-   * @param refused everything of its kind and why it is not taken, told only for a need that is not
-   *     met
    */
   record Pick(
       Need need,
       Map<UUID, Long> amounts,
       long missing,
       boolean isUseless,
-      boolean isWithoutReserve,
-      List<PackingFinding.Refused> refused) {
+      boolean isWithoutReserve) {
 
     Pick stillMissing(long less) {
-      return new Pick(need, amounts, less, isUseless, isWithoutReserve, refused);
+      return new Pick(need, amounts, less, isUseless, isWithoutReserve);
     }
 
     boolean isMet() {
@@ -160,9 +157,7 @@ final class Picks {
       Need need, BasePlan.@Nullable MixPart part, boolean isIncomplete, long wanted) {
     List<Asking.Able> able = new ArrayList<>();
     List<Item> some =
-        part == null
-            ? suitability.inReach(need.code().kind().classes())
-            : suitability.ofProduct(part.product());
+        part == null ? suitability.inReach(need) : suitability.ofProduct(part.product());
     for (Item item : some) {
       Refusal refusal =
           (part == null ? suitability.refusal(need, item) : suitability.refusalButShade(need, item))
@@ -296,8 +291,7 @@ final class Picks {
         taken,
         missing,
         taken.keySet().stream().anyMatch(id -> taste.isIncomplete(kit.get(id))),
-        missing == 0 && met < wanted,
-        missing > 0 ? refused(need) : List.of());
+        missing == 0 && met < wanted);
   }
 
   /** Of a mix each part has to be there: more of one does not make up for the other. */
@@ -315,14 +309,5 @@ final class Picks {
       missing += Math.max(0, partOf(wanted, part) - there);
     }
     return missing;
-  }
-
-  private List<PackingFinding.Refused> refused(Need need) {
-    return suitability.ofClasses(need.code().kind().classes()).stream()
-        .map(
-            item ->
-                PackingFinding.Refused.of(
-                    item, suitability.refusal(need, item).orElseGet(Refusal.UsedUp::new)))
-        .toList();
   }
 }

@@ -1,10 +1,7 @@
 package gerula.core.packing;
 
-import java.util.ArrayDeque;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
-import java.util.Deque;
 import java.util.List;
 
 /**
@@ -50,7 +47,15 @@ final class Sharing {
   private final int[] pieceOf;
   private final BitSet set;
   private final long[] free;
-  private final List<long[]> taken = new ArrayList<>();
+  private final long[][] taken;
+
+  /** Of one search for a way. */
+  private final int[] from;
+
+  private final int[] fromAt;
+  private final int[] freedAt;
+  private final boolean[] isOpen;
+  private final int[] open;
 
   private BitSet reached;
 
@@ -66,7 +71,13 @@ final class Sharing {
     this.set = set;
     this.reached = new BitSet(set.size());
     this.free = held.clone();
-    demands.forEach(one -> taken.add(new long[one.packs().length]));
+    this.taken = new long[demands.size()][];
+    Arrays.setAll(taken, at -> new long[demands.get(at).packs().length]);
+    this.from = new int[free.length];
+    this.fromAt = new int[free.length];
+    this.freedAt = new int[demands.size()];
+    this.isOpen = new boolean[demands.size()];
+    this.open = new int[demands.size()];
   }
 
   /**
@@ -83,7 +94,7 @@ final class Sharing {
         if (set.get(pieceOf[pack])) {
           long some = Math.min(free[pack], missing);
           free[pack] -= some;
-          taken.get(demand)[at] += some;
+          taken[demand][at] += some;
           missing -= some;
         }
       }
@@ -104,7 +115,7 @@ final class Sharing {
     for (int demand = 0; demand < demands.size(); demand++) {
       int[] packs = demands.get(demand).packs();
       for (int at = 0; at < packs.length; at++) {
-        if (taken.get(demand)[at] > 0) {
+        if (taken[demand][at] > 0) {
           used.set(pieceOf[packs[at]]);
         }
       }
@@ -113,18 +124,14 @@ final class Sharing {
   }
 
   private long augment(int demand, long wanted) {
-    int[] from = new int[free.length];
-    int[] fromAt = new int[free.length];
     Arrays.fill(from, -1);
-    int[] freedAt = new int[demands.size()];
-    Arrays.fill(freedAt, -1);
-    boolean[] isOpen = new boolean[demands.size()];
+    Arrays.fill(isOpen, false);
     isOpen[demand] = true;
     reached = new BitSet(set.size());
-    Deque<Integer> open = new ArrayDeque<>();
-    open.add(demand);
-    while (!open.isEmpty()) {
-      int asking = open.removeFirst();
+    open[0] = demand;
+    int end = 1;
+    for (int next = 0; next < end; next++) {
+      int asking = open[next];
       int[] packs = demands.get(asking).packs();
       for (int at = 0; at < packs.length; at++) {
         int pack = packs[at];
@@ -135,17 +142,17 @@ final class Sharing {
         from[pack] = asking;
         fromAt[pack] = at;
         if (free[pack] > 0) {
-          return move(demand, pack, wanted, from, fromAt, freedAt);
+          return move(demand, pack, wanted);
         }
         int[] others = takers.demands()[pack];
         // Told from the last to the first: the first demands are asked first.
         for (int i = others.length - 1; i >= 0; i--) {
           int other = others[i];
           int takenAt = takers.at()[pack][i];
-          if (!isOpen[other] && taken.get(other)[takenAt] > 0) {
+          if (!isOpen[other] && taken[other][takenAt] > 0) {
             isOpen[other] = true;
             freedAt[other] = takenAt;
-            open.add(other);
+            open[end++] = other;
           }
         }
       }
@@ -153,22 +160,21 @@ final class Sharing {
     return 0;
   }
 
-  private long move(
-      int demand, int freePack, long wanted, int[] from, int[] fromAt, int[] freedAt) {
+  private long move(int demand, int freePack, long wanted) {
     long amount = Math.min(wanted, free[freePack]);
     for (int one = from[freePack]; one != demand; ) {
-      amount = Math.min(amount, taken.get(one)[freedAt[one]]);
+      amount = Math.min(amount, taken[one][freedAt[one]]);
       one = from[demands.get(one).packs()[freedAt[one]]];
     }
     free[freePack] -= amount;
     int pack = freePack;
     while (true) {
       int one = from[pack];
-      taken.get(one)[fromAt[pack]] += amount;
+      taken[one][fromAt[pack]] += amount;
       if (one == demand) {
         return amount;
       }
-      taken.get(one)[freedAt[one]] -= amount;
+      taken[one][freedAt[one]] -= amount;
       pack = demands.get(one).packs()[freedAt[one]];
     }
   }

@@ -3,6 +3,7 @@ package gerula.core.packing;
 import gerula.core.booking.Booking;
 import gerula.core.booking.Face;
 import gerula.core.booking.Need;
+import gerula.core.booking.NeedKind;
 import gerula.core.booking.look.LookPart;
 import gerula.core.dates.UseBy;
 import gerula.core.kit.item.Cleanliness;
@@ -26,6 +27,7 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -46,9 +48,13 @@ final class Suitability {
   private final Booking booking;
   private final PlaceTree places;
   private final KitInOrder kit;
-  private final Map<Set<ProductClass>, List<Item>> inReach = new HashMap<>();
+  private final Map<NeedKind, List<Item>> inReachOfKind = new HashMap<>();
+  private final Map<Companions.Group, List<Item>> inReachOfGroup = new HashMap<>();
   private final Map<UUID, SortedSet<Sensitivity>> reactsTo = new HashMap<>();
-  private final Map<UUID, Optional<Refusal>> unfit = new HashMap<>();
+
+  /** By the item itself: asked of thousands, over and over. */
+  private final Map<Item, Optional<Refusal>> unfit = new IdentityHashMap<>();
+
   private final Map<ProductClass, Optional<Refusal>> keptAtHome = new EnumMap<>(ProductClass.class);
   private final BaseColours colours;
   private final BaseUndertones undertones;
@@ -69,9 +75,10 @@ final class Suitability {
     return kit.ofClasses(classes);
   }
 
-  /** Those of them that are not out for everybody from the first day on. */
-  List<Item> inReach(Collection<ProductClass> classes) {
-    return inReach.computeIfAbsent(EnumSet.copyOf(classes), some -> notOut(ofClasses(some)));
+  /** Everything of the kind that is asked for and not out for everybody from the first day on. */
+  List<Item> inReach(Need need) {
+    return inReachOfKind.computeIfAbsent(
+        need.code().kind(), kind -> notOut(ofClasses(kind.classes())));
   }
 
   /** Those of these items that are not out for everybody from the first day on. */
@@ -245,15 +252,13 @@ final class Suitability {
   }
 
   private static @Nullable Refusal keptAway(Need need, Set<Trait> traits) {
-    if (traits.isEmpty() || Collections.disjoint(need.mustNot(), traits)) {
-      return null;
+    Trait first = null;
+    for (Trait trait : traits) {
+      if (need.mustNot().contains(trait) && (first == null || trait.compareTo(first) < 0)) {
+        first = trait;
+      }
     }
-    return need.mustNot().stream()
-        .sorted()
-        .filter(traits::contains)
-        .findFirst()
-        .map(Refusal.KeptAway::new)
-        .orElse(null);
+    return first == null ? null : new Refusal.KeptAway(first);
   }
 
   /** What is for one person only may come along for a booking of one. */
@@ -285,7 +290,7 @@ final class Suitability {
   }
 
   private Optional<Refusal> unfit(Item item) {
-    return unfit.computeIfAbsent(item.id(), _ -> unfitForAnybody(item));
+    return unfit.computeIfAbsent(item, this::unfitForAnybody);
   }
 
   private Optional<Refusal> unfitForAnybody(Item item) {
@@ -381,6 +386,8 @@ final class Suitability {
 
   /** Members of the group that may be used on all of these faces, or by the booking as a whole. */
   List<Item> companions(List<Face> faces, Companions.Group group) {
-    return inReach(group.anyOf()).stream().filter(item -> againstAny(faces, item) == null).toList();
+    return inReachOfGroup.computeIfAbsent(group, any -> notOut(ofClasses(any.anyOf()))).stream()
+        .filter(item -> againstAny(faces, item) == null)
+        .toList();
   }
 }

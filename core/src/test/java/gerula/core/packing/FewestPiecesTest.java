@@ -29,7 +29,7 @@ class FewestPiecesTest {
     Map<UUID, Item> kit = facts.kit().items();
     Suitability suitability = new Suitability(facts);
     Taste taste = new Taste(facts, suitability, Set.of(), _ -> false);
-    Palettes palettes = new Palettes(facts.places(), kit, Set.of(), Map.of());
+    Palettes palettes = new Palettes(facts.places(), facts.kit(), Set.of(), Map.of());
     List<Need> needs = Needs.of(facts.booking(), facts.house());
     BasePlan plan = BasePlan.of(facts, suitability, needs);
     Picks picks = new Picks(facts, kit, suitability, taste, palettes, plan);

@@ -72,7 +72,7 @@ class GapsTest {
 
   private static PackingFinding.Gap gap(List<PackingFinding.Refused> refused) {
     Gaps gaps = new Gaps();
-    gaps.add(need(new Need.Measured(500, Unit.ML), Set.of()), 500, false, refused);
+    gaps.add(need(new Need.Measured(500, Unit.ML), Set.of()), 500, false, () -> refused);
     return gaps.inOrder().iterator().next();
   }
 
@@ -95,8 +95,14 @@ class GapsTest {
   @Test
   void whatIsMissingOfOneKindAddsUp() {
     Gaps gaps = new Gaps();
-    gaps.add(need(new Need.Measured(500, Unit.ML), Set.of(Trait.MATTE)), 300, false, List.of());
-    gaps.add(need(new Need.Measured(500, Unit.ML), Set.of()), 200, false, List.of());
+    gaps.add(need(new Need.Measured(500, Unit.ML), Set.of(Trait.MATTE)), 300, false, List::of);
+    gaps.add(
+        need(new Need.Measured(500, Unit.ML), Set.of()),
+        200,
+        false,
+        () -> {
+          throw new AssertionError("What was refused was told already.");
+        });
     PackingFinding.Gap gap = gaps.inOrder().iterator().next();
     assertThat(gap.shortThousandths()).isEqualTo(500);
     assertThat(gap.unit()).isEqualTo(Unit.ML);

@@ -124,6 +124,51 @@ class CheapestCoverTest {
   }
 
   @Test
+  void aPackMoreIsBoughtWhereTheParcelIsFreeThenAndItCanBeUsed() {
+    List<OfferShop> shops = List.of(new OfferShop("quay", money("6"), money("10")));
+    List<Offer> offers = List.of(offer("glue", "quay", "glue", 1, "5"));
+
+    CheapestCover two =
+        CheapestCover.of(List.of(new OfferNeed("glue", 1, 2, 1)), shops, offers, null);
+    CheapestCover one =
+        CheapestCover.of(List.of(new OfferNeed("glue", 1, 1, 1)), shops, offers, null);
+
+    assertThat(two.total()).isEqualTo("10.00");
+    assertThat(two.pieces()).isEqualTo(Map.of("glue", 2));
+    assertThat(one.total()).isEqualTo("11.00");
+  }
+
+  /** Every choice of shops is looked at: of more than fourteen those that have most stay. */
+  @Test
+  void ofVeryManyShopsThoseThatHaveMostAreLookedAtAndItIsTold() {
+    List<OfferShop> shops =
+        IntStream.range(0, 16)
+            .mapToObj(at -> new OfferShop("shop" + at, money(at < 2 ? "9" : "1"), null))
+            .toList();
+    List<Offer> offers =
+        Stream.concat(
+                IntStream.range(0, 16)
+                    .mapToObj(
+                        at -> offer("glue" + at, "shop" + at, "glue", 1, at < 2 ? "1" : "15")),
+                Stream.of(
+                    offer("base14", "shop14", "base", 1, "20"),
+                    offer("base15", "shop15", "base", 1, "22")))
+            .toList();
+
+    CheapestCover cover =
+        CheapestCover.of(
+            List.of(new OfferNeed("glue", 1, 1, 1), new OfferNeed("base", 1, 1, 1)),
+            shops,
+            offers,
+            null);
+
+    assertThat(cover.buy())
+        .extracting(CheapestCover.Bought::offer)
+        .containsExactlyInAnyOrder("glue14", "base14");
+    assertThat(cover.isProved()).as("two shops were not looked at").isFalse();
+  }
+
+  @Test
   void aBudgetGoesToWhatStopsAJobFirst() {
     List<OfferNeed> needs =
         List.of(
