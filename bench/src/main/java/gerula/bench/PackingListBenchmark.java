@@ -20,7 +20,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @BenchmarkMode({Mode.AverageTime, Mode.SampleTime})
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Fork(1)
-@Warmup(iterations = 3, time = 2)
+@Warmup(iterations = 10, time = 2)
 @Measurement(iterations = 5, time = 2)
 public class PackingListBenchmark {
 

@@ -1,7 +1,9 @@
 package gerula.core.booking;
 
 import gerula.core.kit.product.ProductClass;
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,12 +20,22 @@ final class NeedDrafts {
   private record Key(NeedCode code, String variant, List<Who> faces) {}
 
   private final Map<Key, NeedDraft> drafts = new LinkedHashMap<>();
+  private final Map<NeedKind, List<NeedDraft>> byKind = new HashMap<>();
 
   /** The draft of that code for those faces; begun when it is the first time it is asked for. */
   NeedDraft of(NeedCode code, String variant, List<Face> faces) {
     List<Who> who = faces.stream().map(face -> new Who(face.id(), face.depth())).toList();
     return drafts.computeIfAbsent(
-        new Key(code, variant, who), _ -> new NeedDraft(code, variant, faces));
+        new Key(code, variant, who), _ -> begun(new NeedDraft(code, variant, faces)));
+  }
+
+  private NeedDraft begun(NeedDraft draft) {
+    byKind.computeIfAbsent(draft.code().kind(), _ -> new ArrayList<>()).add(draft);
+    return draft;
+  }
+
+  private List<NeedDraft> of(NeedKind kind) {
+    return byKind.getOrDefault(kind, List.of());
   }
 
   /** What one face needs of a class. */
@@ -38,14 +50,14 @@ final class NeedDrafts {
 
   /** What is asked for already of a code for one face; empty when nothing is. */
   Optional<NeedDraft> find(NeedCode code, Face face) {
-    return drafts.values().stream()
+    return of(code.kind()).stream()
         .filter(draft -> draft.code().equals(code) && draft.faces().equals(List.of(face)))
         .findFirst();
   }
 
   /** Changes every need of this class that is there already, whosever it is. */
   void onEach(NeedKind kind, Consumer<NeedDraft> change) {
-    drafts.values().stream().filter(one -> one.code().kind().equals(kind)).forEach(change);
+    of(kind).forEach(change);
   }
 
   Collection<NeedDraft> all() {

@@ -4,11 +4,9 @@ import gerula.core.kit.item.Item;
 import gerula.core.kit.product.ProductClass;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.Iterator;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 
@@ -22,7 +20,9 @@ import java.util.UUID;
  */
 final class Completed {
 
-  private final Map<ProductClass, Integer> left = new EnumMap<>(ProductClass.class);
+  /** By class: how many are left. */
+  private final int[] left = new int[ProductClass.values().length];
+
   private final Set<UUID> useless = new HashSet<>();
 
   private record Needy(Item item, List<Companions.Group> groups) {}
@@ -65,10 +65,15 @@ final class Completed {
   }
 
   private boolean isThere(Companions.Group group) {
-    return group.anyOf().stream().anyMatch(one -> left.getOrDefault(one, 0) > 0);
+    for (ProductClass one : group.anyOf()) {
+      if (left[one.ordinal()] > 0) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private void count(Item item, int more) {
-    item.product().classes().forEach(one -> left.merge(one, more, Integer::sum));
+    item.product().classes().forEach(one -> left[one.ordinal()] += more);
   }
 }

@@ -50,7 +50,7 @@ final class Cover {
   private final long[] held;
   private final long[] shares;
   private final int[] pieceOf;
-  private final Sharing.Takers takers;
+  private final Sharing sharing;
   private final long stepsOfOneTry;
 
   /** By demand: the pieces that serve it. */
@@ -87,7 +87,7 @@ final class Cover {
         pieceOf[pack] = piece;
       }
     }
-    takers = Sharing.Takers.of(demands, held.length);
+    sharing = new Sharing(demands, held, pieceOf);
     stepsOfOneTry = 1 + demands.stream().mapToLong(one -> one.packs().length).sum();
     usefulness = new int[pieces.size()];
     for (Demand demand : demands) {
@@ -227,8 +227,7 @@ final class Cover {
 
   /** What is used when each demand in turn takes what is best for it. */
   private BitSet used(BitSet all) {
-    Sharing sharing = new Sharing(demands, takers, held, pieceOf, all);
-    sharing.unserved();
+    sharing.unserved(all);
     BitSet used = sharing.used();
     IntStream.range(0, pieces.size()).filter(i -> pieces.get(i).isForced()).forEach(used::set);
     for (Demand one : demands) {
@@ -298,7 +297,7 @@ final class Cover {
         return (BitSet) serving.get(demand).clone();
       }
     }
-    return new Sharing(demands, takers, held, pieceOf, set).unserved();
+    return sharing.unserved(set);
   }
 
   private boolean isShort(Demand shared, BitSet set) {

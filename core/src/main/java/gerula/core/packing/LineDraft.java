@@ -61,11 +61,6 @@ final class LineDraft {
     return List.copyOf(users);
   }
 
-  /** What it is useless without. */
-  List<Companions.Group> companions() {
-    return Companions.of(item.product());
-  }
-
   void serve(Need need, long amount) {
     thousandths += amount;
     needs.add(need);
@@ -89,7 +84,12 @@ final class LineDraft {
 
   /** Whether it is used on this face, or on a part of this group. */
   boolean isUsedBy(UUID face) {
-    return users.stream().anyMatch(user -> user.id().equals(face));
+    for (Face user : users) {
+      if (user.id().equals(face)) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** Whether it is there for touching up and for nothing else. */

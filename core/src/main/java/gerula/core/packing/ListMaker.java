@@ -323,7 +323,7 @@ final class ListMaker {
     List<LineDraft> open = new ArrayList<>(lines.values());
     while (!open.isEmpty()) {
       LineDraft draft = open.removeFirst();
-      for (Companions.Group group : draft.companions()) {
+      for (Companions.Group group : facts.kit().companions(draft.item())) {
         if (!bring(group, draft, draft.users(), open)) {
           draft.users().forEach(face -> bring(group, draft, List.of(face), open));
         }

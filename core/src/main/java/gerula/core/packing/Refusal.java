@@ -6,7 +6,7 @@ import gerula.core.kit.product.Trait;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.Reason;
 import java.time.LocalDate;
-import java.util.SortedSet;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -98,7 +98,7 @@ public sealed interface Refusal extends Reason {
   record OnePersonOnly() implements Refusal {}
 
   /** Its colour is there for something else. */
-  record OtherRole(SortedSet<Role> roles) implements Refusal {}
+  record OtherRole(Set<Role> roles) implements Refusal {}
 
   /** Nobody said what its colour is there for, and neither its colour nor its name tells. */
   record RoleUnknown() implements Refusal {}

@@ -17,7 +17,7 @@ final class Sharing {
    * @param demands by pack
    * @param at by pack: where it stands among the packs of that demand
    */
-  record Takers(int[][] demands, int[][] at) {
+  private record Takers(int[][] demands, int[][] at) {
 
     static Takers of(List<Cover.Demand> all, int packs) {
       int[] many = new int[packs];
@@ -45,7 +45,7 @@ final class Sharing {
   private final List<Cover.Demand> demands;
   private final Takers takers;
   private final int[] pieceOf;
-  private final BitSet set;
+  private final long[] held;
   private final long[] free;
   private final long[][] taken;
 
@@ -57,20 +57,22 @@ final class Sharing {
   private final boolean[] isOpen;
   private final int[] open;
 
-  private BitSet reached;
+  /** The pieces that are there. */
+  private BitSet set = new BitSet();
+
+  private final BitSet reached;
 
   /**
    * @param held thousandths in each pack
    * @param pieceOf by pack: the piece it comes along with
-   * @param set the pieces that are there
    */
-  Sharing(List<Cover.Demand> demands, Takers takers, long[] held, int[] pieceOf, BitSet set) {
+  Sharing(List<Cover.Demand> demands, long[] held, int[] pieceOf) {
     this.demands = demands;
-    this.takers = takers;
+    this.takers = Takers.of(demands, held.length);
+    this.held = held;
     this.pieceOf = pieceOf;
-    this.set = set;
-    this.reached = new BitSet(set.size());
-    this.free = held.clone();
+    this.reached = new BitSet();
+    this.free = new long[held.length];
     this.taken = new long[demands.size()][];
     Arrays.setAll(taken, at -> new long[demands.get(at).packs().length]);
     this.from = new int[free.length];
@@ -80,12 +82,22 @@ final class Sharing {
     this.open = new int[demands.size()];
   }
 
+  private void begin(BitSet there) {
+    set = there;
+    System.arraycopy(held, 0, free, 0, held.length);
+    for (long[] one : taken) {
+      Arrays.fill(one, 0);
+    }
+  }
+
   /**
    * Serves all that is used up, one demand after the other.
    *
+   * @param there the pieces that are there
    * @return null when all are served; else pieces of which one at least has to be there as well
    */
-  BitSet unserved() {
+  BitSet unserved(BitSet there) {
+    begin(there);
     for (int demand = 0; demand < demands.size(); demand++) {
       Cover.Demand one = demands.get(demand);
       long missing = one.isShared() ? 0 : one.wanted();
@@ -101,7 +113,7 @@ final class Sharing {
       while (missing > 0) {
         long more = augment(demand, missing);
         if (more == 0) {
-          return reached;
+          return (BitSet) reached.clone();
         }
         missing -= more;
       }
@@ -109,9 +121,9 @@ final class Sharing {
     return null;
   }
 
-  /** Pieces of which something is taken. */
+  /** Pieces of which something was taken the last time. */
   BitSet used() {
-    BitSet used = new BitSet(set.size());
+    BitSet used = new BitSet();
     for (int demand = 0; demand < demands.size(); demand++) {
       int[] packs = demands.get(demand).packs();
       for (int at = 0; at < packs.length; at++) {
@@ -127,7 +139,7 @@ final class Sharing {
     Arrays.fill(from, -1);
     Arrays.fill(isOpen, false);
     isOpen[demand] = true;
-    reached = new BitSet(set.size());
+    reached.clear();
     open[0] = demand;
     int end = 1;
     for (int next = 0; next < end; next++) {

@@ -33,7 +33,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SortedSet;
-import java.util.TreeSet;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -53,7 +52,7 @@ final class Suitability {
   private final Map<UUID, SortedSet<Sensitivity>> reactsTo = new HashMap<>();
 
   /** By the item itself: asked of thousands, over and over. */
-  private final Map<Item, Optional<Refusal>> unfit = new IdentityHashMap<>();
+  private final Map<Item, Optional<Refusal>> unfit;
 
   private final Map<ProductClass, Optional<Refusal>> keptAtHome = new EnumMap<>(ProductClass.class);
   private final BaseColours colours;
@@ -63,6 +62,7 @@ final class Suitability {
   Suitability(PackingList.PackingFacts facts) {
     this.facts = facts;
     this.kit = facts.kit();
+    this.unfit = new IdentityHashMap<>(kit.all().size());
     this.booking = facts.booking();
     this.places = facts.places();
     this.isForSeveral = booking.heads() > 1;
@@ -215,9 +215,7 @@ final class Suitability {
     if (known.are().contains(wanted)) {
       return null;
     }
-    return known.are().isEmpty()
-        ? new Refusal.RoleUnknown()
-        : new Refusal.OtherRole(new TreeSet<>(known.are()));
+    return known.are().isEmpty() ? new Refusal.RoleUnknown() : new Refusal.OtherRole(known.are());
   }
 
   private @Nullable Refusal wrongShade(Need need, Item item) {
@@ -381,7 +379,10 @@ final class Suitability {
 
   /** What the face reacts to and nobody has read this item's label for. */
   List<Sensitivity> unchecked(Face face, Item item) {
-    return reactsTo(face).stream().filter(item.product()::isUnchecked).toList();
+    Set<Sensitivity> reactsTo = reactsTo(face);
+    return reactsTo.isEmpty()
+        ? List.of()
+        : reactsTo.stream().filter(item.product()::isUnchecked).toList();
   }
 
   /** Members of the group that may be used on all of these faces, or by the booking as a whole. */
