@@ -192,7 +192,8 @@ class RestockTest extends WithTheDemo {
   @Test
   void theRangeIsTriedOnOtherWork() {
     artist.goTo("/restock/range");
-    assertThat(artist.sentence()).containsText("For film and television and news and talk shows");
+    assertThat(artist.sentence())
+        .containsText("For film and television, news and talk shows and stage and dance");
     assertThat(artist.page.getByLabel("How far the bases reach"))
         .containsText("nothing between 3 and 6");
     artist.press("weddings and events").click();
