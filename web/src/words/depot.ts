@@ -116,15 +116,6 @@ export function washWords(why: Schemas["RefillView"]["washFirst"][number]): stri
   return WASH[why];
 }
 
-/** "1 h 25 min". */
-export function minutes(total: number): string {
-  const whole = Math.round(total);
-  const hours = Math.floor(whole / 60);
-  const rest = whole % 60;
-  if (hours === 0) return `${rest} min`;
-  return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
-}
-
 /** "4:05" of seconds. */
 export function stopwatch(seconds: number): string {
   const whole = Math.max(0, Math.floor(seconds));

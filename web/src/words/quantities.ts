@@ -39,11 +39,15 @@ export function leftOf(item: Measured): string {
 
 /** "40 s", "2 min", "1 h 5 min". */
 export function duration(seconds: number): string {
-  if (seconds < 60) return `${seconds} s`;
-  const minutes = Math.round(seconds / 60);
-  if (minutes < 60) return `${minutes} min`;
-  const rest = minutes % 60;
-  return `${Math.floor(minutes / 60)} h${rest ? ` ${rest} min` : ""}`;
+  return seconds < 60 ? `${seconds} s` : minutes(seconds / 60);
+}
+
+/** "0 min", "1 h 25 min". */
+export function minutes(total: number): string {
+  const whole = Math.round(total);
+  if (whole < 60) return `${whole} min`;
+  const rest = whole % 60;
+  return `${Math.floor(whole / 60)} h${rest ? ` ${rest} min` : ""}`;
 }
 
 export function share(part: number): string {

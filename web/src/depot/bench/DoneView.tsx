@@ -5,9 +5,9 @@ import { Sentence } from "../../parts/Sentence";
 import { Swatch } from "../../parts/Swatch";
 import { buttonLook } from "../../ui/Button";
 import { capital, count } from "../../words/codes";
-import { minutes, stopwatch } from "../../words/depot";
+import { stopwatch } from "../../words/depot";
 import { placePath, shortName } from "../../words/items";
-import { amount } from "../../words/quantities";
+import { amount, minutes } from "../../words/quantities";
 
 /** What a session came to, and its labels as one file. */
 export function DoneView({ session }: { session: Session }) {

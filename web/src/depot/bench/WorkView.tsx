@@ -7,9 +7,9 @@ import { useStance } from "../../parts/stance";
 import { Button } from "../../ui/Button";
 import { Progress } from "../../ui/Progress";
 import { count } from "../../words/codes";
-import { minutes, stopwatch } from "../../words/depot";
+import { stopwatch } from "../../words/depot";
 import { shortName } from "../../words/items";
-import { amount } from "../../words/quantities";
+import { amount, minutes } from "../../words/quantities";
 import { PieceCard } from "./PieceCard";
 
 /** Working through a session: one container at a time, its clock, its caution, one large button. */

@@ -1,5 +1,6 @@
 import { useRef } from "react";
 import type { ChairDay, SatFace } from "../../api/road";
+import { minutes } from "../../words/quantities";
 
 type ChairRulerProps = {
   day: ChairDay;
@@ -7,6 +8,11 @@ type ChairRulerProps = {
   onChoose: (face: string) => void;
   onOrder: (order: string[]) => void;
 };
+
+/** Hours between two that are named. */
+const STEPS = [1, 2, 3, 4, 6, 12];
+
+const MOST_HOURS_NAMED = 14;
 
 const minute = (time: string) => {
   const [hours = 0, minutes = 0] = time.split(":").map(Number);
@@ -30,7 +36,12 @@ export function ChairRuler({ day, chosen, onChoose, onOrder }: ChairRulerProps) 
   );
   const whole = (ends - begins) * 60;
   const share = (time: number) => (100 * (time - begins * 60)) / whole;
-  const hours = Array.from({ length: ends - begins + 1 }, (_, at) => begins + at);
+  // So many hours from one to the next that their names do not run into each other.
+  const apart = STEPS.find((hours) => (ends - begins) / hours <= MOST_HOURS_NAMED) ?? 24;
+  const hours = Array.from(
+    { length: Math.floor((ends - begins) / apart) + 1 },
+    (_, at) => begins + at * apart,
+  );
   if (day.faces.length === 0) return <p className="text-soft">Nobody sits down that day.</p>;
   /** The order that comes of having a face begin at another time. */
   const moved = (face: SatFace, start: number) => {
@@ -116,7 +127,7 @@ function FaceBlock(props: FaceBlockProps) {
       <button
         type="button"
         aria-pressed={isChosen}
-        aria-label={`${name}, ${face.start} to ${face.end} with ${face.artist}, to be ready by ${face.readyBy.slice(0, 5)}${isLate ? `, ${face.lateMinutes} minutes late` : ""}`}
+        aria-label={`${name}, ${face.start} to ${face.end} with ${face.artist}, to be ready by ${face.readyBy.slice(0, 5)}${isLate ? `, ${minutes(face.lateMinutes)} late` : ""}`}
         style={{ left: `${left}%`, width: `calc(${width}% - 2px)` }}
         className={`absolute inset-y-0 touch-pan-x cursor-grab overflow-hidden rounded-sm border-2 px-1.5 text-left text-sm leading-tight ${
           isLate ? "border-stop" : "border-ink"
@@ -145,7 +156,7 @@ function FaceBlock(props: FaceBlockProps) {
         </b>
         <span className={isLate ? "text-stop" : "text-soft"}>
           {face.start}–{face.end}
-          {isLate && ` +${face.lateMinutes}`}
+          {isLate && ` +${minutes(face.lateMinutes)}`}
         </span>
       </button>
       <span

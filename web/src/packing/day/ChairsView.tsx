@@ -10,6 +10,7 @@ import { SelectField } from "../../ui/Field";
 import { Without } from "../../ui/Without";
 import { capital, count } from "../../words/codes";
 import { dateOrder, nearDate } from "../../words/dates";
+import { minutes } from "../../words/quantities";
 import { CHAIR_FINDINGS } from "../../words/road";
 import { ChairRuler } from "./ChairRuler";
 import { FaceWish } from "./FaceWish";
@@ -79,7 +80,7 @@ function Chairs({ booking, title, day, isTried, onDay, onOrder }: ChairsProps) {
         {late.length > 0 ? (
           <b className="text-stop">
             {late.length === 1 ? `${late[0]?.name || "One face"} is` : `${late.length} are`} late by{" "}
-            {day.maxLatenessMinutes} min.
+            {minutes(day.maxLatenessMinutes)}.
           </b>
         ) : day.latestStart ? (
           `All are ready in time when you begin by ${day.latestStart}.`
@@ -131,8 +132,8 @@ function Chairs({ booking, title, day, isTried, onDay, onOrder }: ChairsProps) {
       {isTried && (
         <p role="status" className="text-soon">
           As you laid it:{" "}
-          {late.length > 0 ? `late by ${day.maxLatenessMinutes} min` : "nobody is late"}. Nothing is
-          kept.
+          {late.length > 0 ? `late by ${minutes(day.maxLatenessMinutes)}` : "nobody is late"}.
+          Nothing is kept.
         </p>
       )}
       <ChairRuler day={day} chosen={chosen} onChoose={setChosen} onOrder={onOrder} />
