@@ -122,7 +122,7 @@ public record Booking(
     return !lastDay.isBefore(other.firstDay) && !other.lastDay.isBefore(firstDay);
   }
 
-  boolean isOn(LocalDate day) {
+  public boolean isOn(LocalDate day) {
     return !day.isBefore(firstDay) && !day.isAfter(lastDay);
   }
 

@@ -30,12 +30,6 @@ final class Allotment {
     free.putIfAbsent(item, amount);
   }
 
-  /** Whether any demand takes from this pack. */
-  boolean isTaken(UUID item) {
-    return takers.getOrDefault(item, List.of()).stream()
-        .anyMatch(demand -> taken.get(demand).getOrDefault(item, 0L) > 0);
-  }
-
   /**
    * Serves one more demand.
    *

@@ -111,16 +111,12 @@ public record ListTrailer(Place trailer, List<Place> places, TrailerPlan plan) {
     SortedSet<LocalDate> days = new TreeSet<>();
     for (UUID id : line.faces()) {
       Set<LocalDate> hers = faces.get(id).daysPresent();
-      hers.stream().filter(day -> isOn(booking, day)).forEach(days::add);
+      hers.stream().filter(booking::isOn).forEach(days::add);
       if (hers.isEmpty()) {
         return all(booking);
       }
     }
     return days.isEmpty() ? all(booking) : days;
-  }
-
-  private static boolean isOn(Booking booking, LocalDate day) {
-    return !day.isBefore(booking.firstDay()) && !day.isAfter(booking.lastDay());
   }
 
   private static SortedSet<LocalDate> all(Booking booking) {
