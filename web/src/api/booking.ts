@@ -15,6 +15,15 @@ export function useBooking(id: string) {
   });
 }
 
+/** The same work as it would come once more; not asked where there is none. */
+export function useBookingAgain(of: string | null) {
+  return useQuery({
+    queryKey: ["booking-again", of],
+    queryFn: () => ask<Booking>("GET", `/api/bookings/${of}/again`),
+    enabled: of !== null,
+  });
+}
+
 const AHEAD_MS = 60_000;
 
 /** How the bookings that are still to leave stand, by booking. */

@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { FormProvider } from "react-hook-form";
-import { useNavigate, useParams } from "react-router";
+import { useNavigate, useParams, useSearchParams } from "react-router";
 import { useActs } from "../api/acts";
-import { useBooking } from "../api/booking";
+import { useBooking, useBookingAgain } from "../api/booking";
 import { type Booking, Problem } from "../api/client";
 import { useToday } from "../api/session";
 import { FormEnd } from "../parts/FormEnd";
@@ -18,6 +18,7 @@ import {
   bookingSchema,
   emptyBooking,
   fromBooking,
+  likeBooking,
   toDraft,
 } from "./bookingForm";
 import { GrowingSentence } from "./GrowingSentence";
@@ -25,7 +26,11 @@ import { GrowingSentence } from "./GrowingSentence";
 export function BookingNew() {
   const today = useToday();
   const [id] = useState(() => crypto.randomUUID() as string);
-  return <Editor id={id} start={emptyBooking(today)} booking={null} />;
+  const like = useSearchParams()[0].get("like");
+  const again = useBookingAgain(like);
+  if (like === null) return <Editor id={id} start={emptyBooking(today)} booking={null} />;
+  if (!again.data) return <Without query={again} waiting="Copying it…" />;
+  return <Editor id={id} start={likeBooking(again.data)} booking={null} />;
 }
 
 export function BookingEdit() {

@@ -76,10 +76,19 @@ function Rows({ title, bookings, today }: { title: string; bookings: Booking[]; 
                   .join(" · ")}
               </p>
             </div>
-            <span className="text-soft">
-              {facesWords(booking.faces)}
-              {STAGES[booking.stage] && `, ${STAGES[booking.stage]}`}
-            </span>
+            <div className="flex items-baseline gap-x-5 text-soft max-hand:justify-between">
+              <span>
+                {facesWords(booking.faces)}
+                {STAGES[booking.stage] && `, ${STAGES[booking.stage]}`}
+              </span>
+              <Link
+                to={`/bookings/new?like=${booking.id}`}
+                aria-label={`Copy ${booking.title}`}
+                className="flex min-h-6 items-center text-ink underline max-hand:min-h-11"
+              >
+                Copy
+              </Link>
+            </div>
           </li>
         ))}
       </ul>

@@ -33,6 +33,19 @@ class BookingTest extends WithTheDemo {
     assertThat(artist.sentence()).containsText("comes too late if it is ordered");
   }
 
+  @Test
+  void aBookingIsCopiedToTheSameDayOfALaterWeek() {
+    artist.goTo("/bookings");
+    artist.page.getByLabel("Copy Election night").click();
+    assertThat(artist.page.getByLabel("Title")).hasValue("Election night");
+    assertThat(artist.page.getByLabel("First day")).hasValue("13 May 2031");
+    artist.press("Save booking").click();
+    assertThat(artist.sentence()).containsText("Election night, Tue 13 May");
+    assertThat(artist.sentence()).containsText("four faces");
+    artist.goTo("/bookings");
+    assertThat(artist.page.getByLabel("Copy Election night")).hasCount(2);
+  }
+
   /** One arrow down and two to the right: a depth and an undertone, and no mouse. */
   @Test
   void skinIsPickedWithTheArrowKeys() {

@@ -62,6 +62,15 @@ class BookingController {
     return bookings.one(who, id);
   }
 
+  /**
+   * A booking to be made of another: the same work on the same days of the week, after its last day
+   * and today. Its id is new; nothing is kept until it is added.
+   */
+  @GetMapping("/api/bookings/{id}/again")
+  BookingView again(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+    return bookings.again(who, id);
+  }
+
   @PostMapping("/api/bookings")
   @ResponseStatus(HttpStatus.CREATED)
   BookingView add(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody AddBooking asked) {

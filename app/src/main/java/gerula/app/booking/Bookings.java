@@ -66,6 +66,17 @@ public class Bookings {
     return workspaces.read(who.workspace(), () -> BookingRecords.view(existing(id)));
   }
 
+  /** The same work as it would come once more; nothing is kept. */
+  BookingView again(SignedIn who, UUID id) {
+    return workspaces.read(
+        who.workspace(),
+        () -> {
+          StoredBooking known = existing(id);
+          LocalDate from = known.booking().onceMoreFrom(time.today());
+          return BookingRecords.view(known.again(UUID.randomUUID(), from));
+        });
+  }
+
   /** A face of a booking, or a refusal. To be called within the workspace. */
   public Face face(UUID booking, UUID face) {
     return existing(booking).booking().faces().stream()

@@ -5,6 +5,7 @@ import gerula.core.packing.Choices;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -50,6 +51,7 @@ public record StoredBooking(
 
   /** The same work once more, from that day on; nothing of it was decided or done yet. */
   public StoredBooking again(UUID other, LocalDate from) {
+    long later = ChronoUnit.DAYS.between(booking.firstDay(), from);
     return new StoredBooking(
         booking.again(other, from),
         callTime,
@@ -57,7 +59,7 @@ public record StoredBooking(
         colleagues,
         bags,
         Choices.NONE,
-        List.of(),
+        days.stream().map(day -> day.laterBy(later)).toList(),
         null,
         null,
         null,

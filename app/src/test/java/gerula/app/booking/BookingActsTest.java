@@ -53,6 +53,32 @@ class BookingActsTest {
   }
 
   @Test
+  void anotherIsMadeLikeItOnTheSameDaysOfTheWeekAndNothingIsKeptUntilItIsAdded() {
+    ObjectNode edit = edit();
+    ObjectNode booking = edit.withObject("booking");
+    booking.put("firstDay", "2031-05-01").put("lastDay", "2031-05-04");
+    booking
+        .putArray("days")
+        .addObject()
+        .put("day", "2031-05-03")
+        .put("call", "05:10")
+        .putNull("wrap")
+        .put("place", "North quay");
+    client.put("/api/bookings/" + id, edit).expect(200);
+    JsonNode again = client.get("/api/bookings/" + id + "/again").expect(200).body();
+    assertThat(again.path("id").asString()).isNotEqualTo(id);
+    assertThat(again.path("title").asString()).isEqualTo("Portraits");
+    assertThat(again.path("firstDay").asString()).isEqualTo("2031-05-08");
+    assertThat(again.path("lastDay").asString()).isEqualTo("2031-05-11");
+    assertThat(again.path("bags").get(0).asString()).isEqualTo(bag);
+    assertThat(again.path("faces").get(0).path("name").asString()).isEqualTo("Cellist");
+    assertThat(again.path("days").get(0).path("day").asString()).isEqualTo("2031-05-10");
+    assertThat(again.path("days").get(0).path("place").asString()).isEqualTo("North quay");
+    assertThat(client.get("/api/bookings").expect(200).body()).hasSize(1);
+    client.get("/api/bookings/" + Kits.id() + "/again").expect(404);
+  }
+
+  @Test
   void theSecondOfTwoTabsIsTold() {
     ObjectNode first = edit();
     ObjectNode second = edit();

@@ -5,6 +5,7 @@ import gerula.core.kit.product.ProductClass;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.time.temporal.TemporalAdjusters;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -70,6 +71,13 @@ public record Booking(
       @Nullable Travel travel,
       List<Face> faces) {
     this(id, title, kind, firstDay, lastDay, conditions, travel, faces, Map.of());
+  }
+
+  /** When it would come once more: the same day of the week, after its last day and today. */
+  public LocalDate onceMoreFrom(LocalDate today) {
+    LocalDate after = lastDay.plusDays(1);
+    return (after.isAfter(today) ? after : today)
+        .with(TemporalAdjusters.nextOrSame(firstDay.getDayOfWeek()));
   }
 
   /** The same work once more, from that day on. */

@@ -70,7 +70,11 @@ class ListTrailerTest extends GivenList {
 
   @Test
   void whatMeltsComesAnewEachDayWhereTheTrailerIsLeftInHeatOrFrost() {
-    Item bullet = put(ProductClass.LIP_COLOUR, Form.LIPSTICK_BULLET, Quantity.of(new BigDecimal("3.5"), Unit.G));
+    Item bullet =
+        put(
+            ProductClass.LIP_COLOUR,
+            Form.LIPSTICK_BULLET,
+            Quantity.of(new BigDecimal("3.5"), Unit.G));
     put(ProductClass.LIP_BRUSH, Form.BRUSH_SYNTHETIC, Quantity.pieces(1));
     Face lips = face(2, Set.of(), Service.LIPS);
     choices = choices.adding(bullet.id());
