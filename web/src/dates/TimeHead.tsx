@@ -3,7 +3,7 @@ import type { Booking } from "../api/client";
 import type { Wanted } from "../api/restock";
 import { gathered } from "../parts/gathered";
 import { OrderBy } from "../parts/OrderBy";
-import { dayAndMonth, monthAndYear, nearDate, plusDays } from "../words/dates";
+import { byDay, dayAndMonth, monthAndYear, plusDays } from "../words/dates";
 import { shortName } from "../words/items";
 import type { Scale } from "./scale";
 
@@ -31,7 +31,7 @@ function orders(wanted: Wanted[], scale: Scale): { day: string; told: string }[]
     const day = group.map((one) => one.orderBy ?? scale.today).toSorted()[0] ?? scale.today;
     return {
       day,
-      told: `Order by ${nearDate(day, scale.today)}: ${group.map((one) => shortName(one.like)).join(", ")}`,
+      told: `Order by ${byDay(day, scale.today)}: ${group.map((one) => shortName(one.like)).join(", ")}`,
     };
   });
 }

@@ -98,6 +98,12 @@ export function nearDate(day: string, today: string): string {
   return shortDate(day, today);
 }
 
+/** The same where "by" stands before it: "today", "tomorrow", "Tue 6 May". */
+export function byDay(day: string, today: string): string {
+  const days = daysBetween(today, day);
+  return days === 0 || days === 1 ? nearDate(day, today) : shortDate(day, today);
+}
+
 /** How far off a day is, as an aside: " (10 days)"; nothing when it is far. */
 function aside(days: number): string {
   if (Math.abs(days) > 30) return "";

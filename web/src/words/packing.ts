@@ -1,6 +1,6 @@
 import type { Drawn, Face, Line, Schemas } from "../api/client";
 import { capital, count, needWord, roleWord, word } from "./codes";
-import { before, inDate, nearDate } from "./dates";
+import { before, byDay, inDate } from "./dates";
 import { fullName, shortName } from "./items";
 import { amount, figure, mass } from "./quantities";
 
@@ -351,7 +351,7 @@ export function readinessWords(readiness: Schemas["Readiness"], today: string): 
     case "ready":
       return "Ready to go.";
     case "when-done":
-      return `Ready when ${toDo === 0 ? what.replace(" got", toGet === 1 ? " is got" : " are got") : what}${by ? ` by ${nearDate(by, today)}` : ""}.`;
+      return `Ready when ${toDo === 0 ? what.replace(" got", toGet === 1 ? " is got" : " are got") : what}${by ? ` by ${byDay(by, today)}` : ""}.`;
     case "too-late-to-order":
       return "What is missing comes too late if it is ordered: borrow it or do without.";
   }
