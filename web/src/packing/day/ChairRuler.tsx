@@ -22,6 +22,10 @@ const minute = (time: string) => {
 const clock = (at: number) =>
   `${String(Math.floor(at / 60)).padStart(2, "0")}:${String(at % 60).padStart(2, "0")}`;
 
+/** "0:50", "1:50": short enough for a block of a few minutes. */
+const hoursLate = (late: number) =>
+  `${Math.floor(late / 60)}:${String(late % 60).padStart(2, "0")}`;
+
 /** Hours across, a line for each artist, a face where it sits; dragged, or moved by arrow keys. */
 export function ChairRuler({ day, chosen, onChoose, onOrder }: ChairRulerProps) {
   const drawn = useRef<HTMLDivElement>(null);
@@ -156,7 +160,7 @@ function FaceBlock(props: FaceBlockProps) {
         </b>
         <span className={isLate ? "text-stop" : "text-soft"}>
           {face.start}–{face.end}
-          {isLate && ` +${minutes(face.lateMinutes)}`}
+          {isLate && ` +${hoursLate(face.lateMinutes)}`}
         </span>
       </button>
       <span
