@@ -15,11 +15,11 @@ export function useBooking(id: string) {
   });
 }
 
-/** The same work as it would come once more; not asked where there is none. */
-export function useBookingAgain(of: string | null) {
+/** A booking of its own that begins like another one; not asked where there is none. */
+export function useBookingCopy(of: string | null) {
   return useQuery({
-    queryKey: ["booking-again", of],
-    queryFn: () => ask<Booking>("GET", `/api/bookings/${of}/again`),
+    queryKey: ["booking-copy", of],
+    queryFn: () => ask<Booking>("GET", `/api/bookings/${of}/copy`),
     enabled: of !== null,
   });
 }

@@ -16,7 +16,7 @@ const FOLLOWS: Record<string, readonly string[]> = {
   house: ["house_rules"],
   bookings: BOOKINGS,
   booking: BOOKINGS,
-  "booking-again": BOOKINGS,
+  "booking-copy": BOOKINGS,
   // All lists ahead are made for it: what the kit changes it is asked every minute.
   ahead: ["booking"],
   // They wait for the clock too: see where they are asked.

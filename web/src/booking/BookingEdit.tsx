@@ -2,7 +2,7 @@ import { useState } from "react";
 import { FormProvider } from "react-hook-form";
 import { useNavigate, useParams, useSearchParams } from "react-router";
 import { useActs } from "../api/acts";
-import { useBooking, useBookingAgain } from "../api/booking";
+import { useBooking, useBookingCopy } from "../api/booking";
 import { type Booking, Problem } from "../api/client";
 import { useToday } from "../api/session";
 import { FormEnd } from "../parts/FormEnd";
@@ -18,7 +18,6 @@ import {
   bookingSchema,
   emptyBooking,
   fromBooking,
-  likeBooking,
   toDraft,
 } from "./bookingForm";
 import { GrowingSentence } from "./GrowingSentence";
@@ -27,10 +26,10 @@ export function BookingNew() {
   const today = useToday();
   const [id] = useState(() => crypto.randomUUID() as string);
   const like = useSearchParams()[0].get("like");
-  const again = useBookingAgain(like);
+  const copy = useBookingCopy(like);
   if (like === null) return <Editor id={id} start={emptyBooking(today)} booking={null} />;
-  if (!again.data) return <Without query={again} waiting="Copying it…" />;
-  return <Editor id={id} start={likeBooking(again.data)} booking={null} />;
+  if (!copy.data) return <Without query={copy} waiting="Copying it…" />;
+  return <Editor id={id} start={fromBooking(copy.data)} booking={null} />;
 }
 
 export function BookingEdit() {

@@ -165,13 +165,6 @@ export function fromBooking(booking: Booking): BookingForm {
   };
 }
 
-/** A booking of its own that begins as another one would come once more. */
-export function likeBooking(again: Booking): BookingForm {
-  const { booking } = fromBooking(again);
-  const faces = booking.faces.map((face) => ({ ...face, id: crypto.randomUUID() }));
-  return { booking: { ...booking, faces } };
-}
-
 /** Without a last day it is one day. */
 export function toDraft({ booking }: BookingTold) {
   const lastDay = booking.lastDay ?? booking.firstDay;

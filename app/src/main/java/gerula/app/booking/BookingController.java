@@ -64,11 +64,12 @@ class BookingController {
 
   /**
    * A booking to be made of another: the same work on the same days of the week, after its last day
-   * and today. Its id is new; nothing is kept until it is added.
+   * and today. Its id and those of its faces are new, and no looks come along; nothing is kept
+   * until it is added.
    */
-  @GetMapping("/api/bookings/{id}/again")
-  BookingView again(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-    return bookings.again(who, id);
+  @GetMapping("/api/bookings/{id}/copy")
+  BookingView copy(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+    return bookings.copied(who, id);
   }
 
   @PostMapping("/api/bookings")

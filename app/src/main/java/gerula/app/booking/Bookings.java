@@ -66,14 +66,14 @@ public class Bookings {
     return workspaces.read(who.workspace(), () -> BookingRecords.view(existing(id)));
   }
 
-  /** The same work as it would come once more; nothing is kept. */
-  BookingView again(SignedIn who, UUID id) {
+  /** A booking of its own that begins like this one; nothing is kept. */
+  BookingView copied(SignedIn who, UUID id) {
     return workspaces.read(
         who.workspace(),
         () -> {
           StoredBooking known = existing(id);
           LocalDate from = known.booking().onceMoreFrom(time.today());
-          return BookingRecords.view(known.again(UUID.randomUUID(), from));
+          return BookingRecords.view(known.copied(from));
         });
   }
 

@@ -51,9 +51,18 @@ public record StoredBooking(
 
   /** The same work once more, from that day on; nothing of it was decided or done yet. */
   public StoredBooking again(UUID other, LocalDate from) {
-    long later = ChronoUnit.DAYS.between(booking.firstDay(), from);
+    return begun(booking.again(other, from));
+  }
+
+  /** One of its own that begins like it, from that day on. */
+  StoredBooking copied(LocalDate from) {
+    return begun(booking.copied(UUID::randomUUID, from));
+  }
+
+  private StoredBooking begun(Booking then) {
+    long later = ChronoUnit.DAYS.between(booking.firstDay(), then.firstDay());
     return new StoredBooking(
-        booking.again(other, from),
+        then,
         callTime,
         location,
         colleagues,

@@ -65,17 +65,20 @@ class BookingActsTest {
         .putNull("wrap")
         .put("place", "North quay");
     client.put("/api/bookings/" + id, edit).expect(200);
-    JsonNode again = client.get("/api/bookings/" + id + "/again").expect(200).body();
-    assertThat(again.path("id").asString()).isNotEqualTo(id);
-    assertThat(again.path("title").asString()).isEqualTo("Portraits");
-    assertThat(again.path("firstDay").asString()).isEqualTo("2031-05-08");
-    assertThat(again.path("lastDay").asString()).isEqualTo("2031-05-11");
-    assertThat(again.path("bags").get(0).asString()).isEqualTo(bag);
-    assertThat(again.path("faces").get(0).path("name").asString()).isEqualTo("Cellist");
-    assertThat(again.path("days").get(0).path("day").asString()).isEqualTo("2031-05-10");
-    assertThat(again.path("days").get(0).path("place").asString()).isEqualTo("North quay");
+    JsonNode copy = client.get("/api/bookings/" + id + "/copy").expect(200).body();
+    assertThat(copy.path("id").asString()).isNotEqualTo(id);
+    assertThat(copy.path("title").asString()).isEqualTo("Portraits");
+    assertThat(copy.path("firstDay").asString()).isEqualTo("2031-05-08");
+    assertThat(copy.path("lastDay").asString()).isEqualTo("2031-05-11");
+    assertThat(copy.path("bags").get(0).asString()).isEqualTo(bag);
+    assertThat(copy.path("faces").get(0).path("name").asString()).isEqualTo("Cellist");
+    assertThat(copy.path("days").get(0).path("day").asString()).isEqualTo("2031-05-10");
+    assertThat(copy.path("days").get(0).path("place").asString()).isEqualTo("North quay");
+    assertThat(copy.path("faces").get(0).path("id").asString())
+        .as("a face is of one booking only")
+        .isNotEqualTo(read().path("faces").get(0).path("id").asString());
     assertThat(client.get("/api/bookings").expect(200).body()).hasSize(1);
-    client.get("/api/bookings/" + Kits.id() + "/again").expect(404);
+    client.get("/api/bookings/" + Kits.id() + "/copy").expect(404);
   }
 
   @Test

@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -98,6 +99,19 @@ public record Booking(
     lasting.forEach((day, time) -> lastingThen.put(day.plusDays(later), time));
     return new Booking(
         other, title, kind, from, lastDay.plusDays(later), conditions, travel, then, lastingThen);
+  }
+
+  /**
+   * One of its own that begins like it: no face is the same one, and nothing was done to any.
+   *
+   * @param ids makes one that was never there before
+   */
+  public Booking copied(Supplier<UUID> ids, LocalDate from) {
+    Booking then = again(ids.get(), from);
+    return then.with(
+        then.faces.stream()
+            .map(face -> FaceBuilder.builder(face).id(ids.get()).looks(List.of()).build())
+            .toList());
   }
 
   /** The same booking with other faces. */

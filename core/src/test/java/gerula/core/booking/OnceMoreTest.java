@@ -2,6 +2,7 @@ package gerula.core.booking;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gerula.core.booking.look.Look;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
@@ -51,5 +52,21 @@ class OnceMoreTest {
     assertThat(again.conditions()).containsExactly(Condition.WET);
     assertThat(again.faces().getFirst().daysPresent()).containsExactly(then.plusDays(1));
     assertThat(again.lasting()).isEqualTo(Map.of(then.plusDays(2), Duration.ofHours(14)));
+  }
+
+  @Test
+  void aCopyHasFacesOfItsOwnWithoutWhatWasDoneToThem() {
+    Look done = new Look(Look.Purpose.DONE, GivenBooking.FIRST, "", "soft", List.of(), List.of());
+    Face face =
+        FaceBuilder.builder(GivenBooking.face(5, Service.BASE)).looks(List.of(done)).build();
+    Booking booking = GivenBooking.booking(1, Set.of(), face);
+    LocalDate then = GivenBooking.FIRST.plusWeeks(1);
+    Face copied = booking.copied(UUID::randomUUID, then).faces().getFirst();
+    assertThat(copied.id()).isNotEqualTo(face.id());
+    assertThat(copied.looks()).isEmpty();
+    assertThat(copied.services()).isEqualTo(face.services());
+    assertThat(booking.again(UUID.randomUUID(), then).faces().getFirst())
+        .as("once more it is the same face")
+        .isEqualTo(face);
   }
 }

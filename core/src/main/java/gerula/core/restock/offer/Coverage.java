@@ -47,7 +47,7 @@ final class Coverage {
     return asked[level] > 0;
   }
 
-  /** How much is gone through for a need of this priority. */
+  /** How many amounts met of this priority are told apart. */
   int width(int level) {
     return asked[level] + 1;
   }

@@ -158,7 +158,8 @@ final class PricedParcels {
           cheapest[need][met] = at;
         }
       }
-      problem.effort().spend(open[need].length + problem.coverage().width(problem.level()[need]));
+      int width = problem.coverage().width(problem.level()[need]);
+      problem.effort().spend(open[need].length + (long) width * least[need].length);
     }
     return problem.coverage().rest(least, problem.level());
   }

@@ -138,6 +138,6 @@ class CoverBoundsTest {
       tight += spent(drawn, BigDecimal.valueOf(60));
     }
     assertThat(open).isBetween(90_000L, 118_000L);
-    assertThat(tight).isBetween(320_000L, 400_000L);
+    assertThat(tight).isBetween(740_000L, 915_000L);
   }
 }
