@@ -25,7 +25,7 @@ import { GrowingSentence } from "./GrowingSentence";
 export function BookingNew() {
   const today = useToday();
   const [id] = useState(() => crypto.randomUUID() as string);
-  const like = useSearchParams()[0].get("like");
+  const like = useSearchParams()[0].get("like") || null;
   const copy = useBookingCopy(like);
   if (like === null) return <Editor id={id} start={emptyBooking(today)} booking={null} />;
   if (!copy.data) return <Without query={copy} waiting="Copying it…" />;
