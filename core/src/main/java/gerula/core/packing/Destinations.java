@@ -110,12 +110,28 @@ final class Destinations {
         : new PackingLine.AtWork(station, bag);
   }
 
-  /** Where it was set up, or where the trailer is laid out for it. */
+  /**
+   * Where it was set up, or where the trailer is laid out for it; what nothing is laid out for
+   * stands at the first station.
+   */
   private @Nullable UUID station(LineDraft line, UUID trailer) {
     UUID now = line.item().now();
     boolean isSetUp =
         places.liesIn(now, trailer) && !trailer.equals(now) && !serves(now, PlaceUse.BACK_STOCK);
-    return isSetUp ? now : new Destinations(places, List.of(trailer), load).usual(line);
+    if (isSetUp) {
+      return now;
+    }
+    UUID laidOut = new Destinations(places, List.of(trailer), load).usual(line);
+    return trailer.equals(laidOut) ? firstStation(trailer) : laidOut;
+  }
+
+  private UUID firstStation(UUID trailer) {
+    return places.inWalkingOrder().stream()
+        .filter(place -> place.kind() == PlaceKind.STATION)
+        .map(Place::id)
+        .filter(place -> places.liesIn(place, trailer))
+        .findFirst()
+        .orElse(trailer);
   }
 
   private @Nullable UUID carriedIn(LineDraft line) {

@@ -11,6 +11,7 @@ import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceKind;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.ProductClass;
+import gerula.core.kit.product.Section;
 import gerula.core.packing.trailer.TrailerDay;
 import gerula.core.packing.trailer.TrailerPlan;
 import gerula.core.quantity.Quantity;
@@ -82,6 +83,29 @@ class ListTrailerTest extends GivenList {
     conditions = Set.of(Condition.VEHICLE_HEAT_OR_FROST);
     assertThat(broughtOn(bullet, TODAY, lips))
         .containsExactlyElementsOf(TODAY.datesUntil(TODAY.plusDays(days)).toList());
+  }
+
+  /** Drawers that say what is in them come before the counter; without either it is the trailer. */
+  @Test
+  void whatNothingIsLaidOutForStandsAtTheFirstStation() {
+    Item shared = base(2, 30);
+    assertThat(stationOf(shared)).isEqualTo(trailer);
+    UUID second = UUID.randomUUID();
+    UUID first = UUID.randomUUID();
+    morePlaces.add(place(first, trailer, null, PlaceKind.STATION));
+    morePlaces.add(place(second, trailer, null, PlaceKind.STATION));
+    assertThat(stationOf(shared)).isIn(first, second);
+    UUID drawer = UUID.randomUUID();
+    morePlaces.add(place(drawer, second, Section.BASE, PlaceKind.DRAWER));
+    assertThat(stationOf(shared)).isEqualTo(drawer);
+  }
+
+  private UUID stationOf(Item item) {
+    return PackingList.of(facts(always)).lines().stream()
+        .filter(line -> line.item().id().equals(item.id()))
+        .map(line -> line.atWork().station())
+        .findFirst()
+        .orElseThrow();
   }
 
   @Test
