@@ -48,6 +48,8 @@ public final class Running implements BeforeAllCallback, ParameterResolver {
             "--gerula.sign-up-burst=100000",
             "--gerula.passphrase-memory-kib=64",
             "--gerula.today=" + TODAY,
+            // However late it is: that day lasts as long as the tests do.
+            "--gerula.start-time=08:00",
             "--gerula.order-desk=" + TestDesk.start(),
             "--spring.jmx.enabled=false",
             "--spring.datasource.url=" + url,

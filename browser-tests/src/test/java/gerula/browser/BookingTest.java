@@ -40,7 +40,7 @@ class BookingTest extends WithTheDemo {
     assertThat(artist.page.getByLabel("Title")).hasValue("Election night");
     assertThat(artist.page.getByLabel("First day")).hasValue("13 May 2031");
     artist.press("Save booking").click();
-    assertThat(artist.sentence()).containsText("Election night, Tue 13 May");
+    assertThat(artist.sentence()).containsText("Election night, in 29 days, Tue 13 May");
     assertThat(artist.sentence()).containsText("four faces");
     artist.goTo("/bookings");
     assertThat(artist.page.getByLabel("Copy Election night")).hasCount(2);

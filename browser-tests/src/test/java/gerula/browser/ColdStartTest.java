@@ -16,7 +16,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.Test;
 
 /**
  * Everything asked for the first time at once, on two processors: each of them loads classes from
@@ -34,7 +34,7 @@ class ColdStartTest {
     application.kill();
   }
 
-  @RepeatedTest(2)
+  @Test
   void whoeverComesFirstIsAnsweredHoweverManyComeAtOnce() throws Exception {
     application = Packaged.packed("gerula_cold", "-XX:ActiveProcessorCount=2");
     try (ExecutorService all = Executors.newFixedThreadPool(AT_ONCE)) {

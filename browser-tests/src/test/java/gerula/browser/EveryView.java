@@ -69,7 +69,7 @@ final class EveryView {
    */
   static void assertAxeFindsNothingAndNothingRunsOffTheSide(Person.Stance stance) {
     List<String> addresses = new ArrayList<>();
-    try (Person artist = new Person(stance)) {
+    try (Person artist = new Person(stance).forNobodyElse()) {
       artist.page.onRequest(request -> addresses.add(request.url()));
       artist.asWren();
       artist.page.evaluate("localStorage.setItem('gerula-theme', 'light')");

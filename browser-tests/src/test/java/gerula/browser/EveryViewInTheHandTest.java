@@ -27,7 +27,7 @@ class EveryViewInTheHandTest {
   @ParameterizedTest(name = "{0}, {1}")
   @MethodSource("stances")
   void theDoorIsOpenToEverybody(Person.Stance stance, String theme) {
-    try (Person stranger = new Person(stance)) {
+    try (Person stranger = new Person(stance).forNobodyElse()) {
       stranger.page.addInitScript("localStorage.setItem('gerula-theme', '" + theme + "')");
       Axe.inEveryPageOf(stranger.page);
       Response page = stranger.page.navigate(stranger.application.address());

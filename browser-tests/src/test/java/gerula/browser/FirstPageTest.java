@@ -39,7 +39,7 @@ class FirstPageTest {
   /** A tick changes what is packed: neither places nor people are asked for again. */
   @Test
   void onlyWhatAnActTouchedIsAskedForAgain() {
-    try (Person artist = new Person(Person.Stance.DESK).withTheDemo()) {
+    try (Person artist = new Person(Person.Stance.DESK).forNobodyElse().withTheDemo()) {
       artist.goTo("/bookings/" + Demo.booking("Tidal island block"));
       artist.tick("Steel palette").waitFor();
       artist.settled();

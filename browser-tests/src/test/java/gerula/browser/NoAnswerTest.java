@@ -29,7 +29,7 @@ class NoAnswerTest extends WithTheDemo {
 
   @Test
   void aHalfFilledFormStaysAndWhatIsShownIsSaidToBeOld() {
-    artist.page.clock().install();
+    artist.forNobodyElse().page.clock().install();
     artist.goTo("/kit/items/" + Demo.item("Scissors") + "/edit");
     artist.unfold("Note");
     Locator note = artist.page.getByLabel("Note");

@@ -112,6 +112,7 @@ final class Packaged {
             jar.toString(),
             "--server.port=" + port,
             "--gerula.today=" + TODAY,
+            "--gerula.start-time=08:00",
             "--gerula.demo=../demo",
             // All tests sign up from one address.
             "--gerula.sign-up-burst=100000",

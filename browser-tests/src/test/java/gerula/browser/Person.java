@@ -20,7 +20,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 
 /** Somebody at a browser, in one of the two stances. */
@@ -62,55 +61,62 @@ final class Person implements AutoCloseable {
 
   final Packaged application;
   final Page page;
-  final List<String> complaints = new ArrayList<>();
+  final List<String> complaints;
   private final BrowserContext context;
+  private final Seat seat;
+
+  /** For whom the seat is free afterwards; null: for nobody. */
+  private Stance leftTo;
 
   /** Requests that are not answered yet, of the page that is open. */
-  private final Set<Request> asked = ConcurrentHashMap.newKeySet();
+  private final Set<Request> asked;
 
+  /** At a browser somebody sat at before, if one is free. */
   Person(Stance stance) {
-    this(stance, Packaged.shared());
+    this(Packaged.shared(), seat(stance), stance);
   }
 
   Person(Stance stance, Packaged application) {
-    this(stance, application, CHROMIUM.get());
+    this(application, fresh(CHROMIUM.get(), options(stance)), null);
   }
 
-  private Person(Stance stance, Packaged application, Browser browser) {
-    this(application, browser, options(stance));
-  }
-
-  private Person(Packaged application, Browser browser, Browser.NewContextOptions options) {
+  private Person(Packaged application, Seat seat, Stance leftTo) {
     this.application = application;
-    context = browser.newContext(options);
-    context.setDefaultTimeout(LONGEST_WAIT_MS);
-    page = context.newPage();
-    page.onConsoleMessage(
-        message -> {
-          if (message.type().equals("error")) {
-            complaints.add(message.text() + " " + message.location());
-          }
-        });
-    page.onPageError(complaints::add);
-    page.onRequest(
-        request -> {
-          // Asked over and over, beside all else: nothing that is drawn waits for it.
-          if (!request.url().endsWith("/api/newest-act")) {
-            asked.add(request);
-          }
-        });
-    page.onRequestFinished(asked::remove);
-    page.onRequestFailed(asked::remove);
+    this.seat = seat;
+    this.leftTo = leftTo;
+    context = seat.context;
+    page = seat.page;
+    complaints = seat.complaints;
+    asked = seat.asked;
+  }
+
+  private static Seat seat(Stance stance) {
+    Seat left = Seat.left(stance);
+    return left == null ? fresh(CHROMIUM.get(), options(stance)) : left;
+  }
+
+  private static Seat fresh(Browser browser, Browser.NewContextOptions options) {
+    return Seat.fresh(browser, options, LONGEST_WAIT_MS);
+  }
+
+  /** Nobody sits down here afterwards: what was done to the page cannot be taken back. */
+  Person forNobodyElse() {
+    leftTo = null;
+    return this;
   }
 
   /** Somebody whose device keeps the time of another place. */
   static Person in(String zone) {
-    return new Person(Packaged.shared(), CHROMIUM.get(), options(Stance.DESK).setTimezoneId(zone));
+    return at(options(Stance.DESK).setTimezoneId(zone));
   }
 
   /** Somebody whose device writes dates in another language. */
   static Person writing(String locale) {
-    return new Person(Packaged.shared(), CHROMIUM.get(), options(Stance.DESK).setLocale(locale));
+    return at(options(Stance.DESK).setLocale(locale));
+  }
+
+  private static Person at(Browser.NewContextOptions options) {
+    return new Person(Packaged.shared(), fresh(CHROMIUM.get(), options), null);
   }
 
   /** What the browser's console complains of; a refusal (status 4xx) is a line in it too. */
@@ -124,7 +130,7 @@ final class Person implements AutoCloseable {
     flags.add("--use-fake-device-for-media-stream");
     flags.add("--use-fake-ui-for-media-stream");
     flags.add("--use-file-for-fake-video-capture=" + film);
-    return new Person(Stance.HAND, Packaged.shared(), launch(flags));
+    return new Person(Packaged.shared(), fresh(launch(flags), options(Stance.HAND)), null);
   }
 
   /** The same person, signed in, at a browser that has been nowhere yet. */
@@ -309,6 +315,10 @@ final class Person implements AutoCloseable {
 
   @Override
   public void close() {
-    context.close();
+    if (leftTo == null) {
+      context.close();
+    } else {
+      seat.leaveTo(leftTo, application.address());
+    }
   }
 }

@@ -1,6 +1,7 @@
 package gerula.app.platform;
 
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.properties.ConfigurationProperties;
@@ -10,6 +11,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * What the start command may set.
  *
  * @param today the day the application takes for today, or null for the real one
+ * @param startTime what time it is then as the application starts, null for the real one
  * @param demo folder of the demo workspace, loaded once into a workspace of its own; null for none
  * @param secureCookies whether cookies travel over TLS only; null: wherever there is TLS
  * @param hosts names it answers under besides those of this machine, without ports, in lower case
@@ -22,6 +24,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
 @ConfigurationProperties("gerula")
 public record GerulaSettings(
     @Nullable LocalDate today,
+    @Nullable LocalTime startTime,
     @Nullable String demo,
     @Nullable Boolean secureCookies,
     @DefaultValue Set<String> hosts,

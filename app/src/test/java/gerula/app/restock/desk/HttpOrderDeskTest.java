@@ -30,7 +30,7 @@ class HttpOrderDeskTest {
       new OrderDesk.Line(LINE, "Marrowby", "Tissues", "", 6);
 
   private static HttpOrderDesk desk(String url) {
-    GerulaSettings settings = new GerulaSettings(null, null, null, Set.of(), 1, 1, 64, url);
+    GerulaSettings settings = new GerulaSettings(null, null, null, null, Set.of(), 1, 1, 64, url);
     return new HttpOrderDesk(settings, JsonMapper.builder().build());
   }
 
