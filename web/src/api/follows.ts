@@ -26,6 +26,7 @@ const FOLLOWS: Record<string, readonly string[]> = {
   touched: [...KIT, ...CLEANING],
   usable: [...KIT, ...BOOKINGS, ...CLEANING],
   "packing-list": [...KIT, ...BOOKINGS],
+  "other-services": [...KIT, ...BOOKINGS],
   bags: [...KIT, ...BOOKINGS],
   load: [...KIT, ...BOOKINGS],
   trailer: [...KIT, ...BOOKINGS],
@@ -33,6 +34,7 @@ const FOLLOWS: Record<string, readonly string[]> = {
   people: ["item", "place", "booking", "contact"],
   person: ["item", "place", "booking", "contact"],
   buying: ["wanted", "item", "product", "house_rules", "shop", "offer", "parcel"],
+  "to-choose": [...KIT, ...BOOKINGS],
   parcels: ["parcel", "wanted", "shop"],
   // How it stands is known by the shop alone; what is still to come, by us.
   "told-order": ["parcel", "wanted"],

@@ -64,3 +64,15 @@ export function useOthersTicks(booking: string) {
     }
   }, [newest, booking, queries]);
 }
+
+/** Services that come near one booked and would close a gap. */
+export function useOtherServices(booking: string, need: string) {
+  return useQuery({
+    queryKey: ["other-services", booking, need],
+    queryFn: () =>
+      ask<Schemas["OtherService"][]>(
+        "GET",
+        `/api/bookings/${booking}/other-services?need=${encodeURIComponent(need)}`,
+      ),
+  });
+}

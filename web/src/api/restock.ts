@@ -22,6 +22,16 @@ export function useRunningShort(again: string | null) {
   });
 }
 
+export type ToChoose = Schemas["ToChooseView"];
+
+/** What is bought for bookings and no product is chosen for yet. */
+export function useToChoose() {
+  return useQuery({
+    queryKey: ["to-choose"],
+    queryFn: () => ask<ToChoose[]>("GET", "/api/buying/to-choose"),
+  });
+}
+
 export type Shop = Schemas["ShopView"];
 export type ShopOffer = Schemas["OfferView"];
 export type BuyingPlan = Schemas["BuyingPlanView"];

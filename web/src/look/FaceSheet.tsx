@@ -6,8 +6,9 @@ import { useToday } from "../api/session";
 import { RecipeList } from "../packing/RecipeList";
 import { usePackingWords } from "../packing/usePackingWords";
 import { Without } from "../ui/Without";
-import { capital, count, word } from "../words/codes";
+import { capital, count, needWord, word } from "../words/codes";
 import { shortDate } from "../words/dates";
+import { DECIDED, gapsOf } from "../words/gaps";
 import { fullName, placeTail } from "../words/items";
 import { lookTitle } from "../words/looks";
 import { EarlierLooks } from "./EarlierLooks";
@@ -60,6 +61,7 @@ function Sheet({ list, face }: { list: PackingList; face: Face }) {
           <LookPictures booking={list.booking.id} face={face} look={look} />
         </section>
       ))}
+      <NotThere list={list} face={face} />
       <WriteLook booking={list.booking.id} face={face} />
       <EarlierLooks booking={list.booking} face={face} />
       <WhatWasUsed booking={list.booking} face={face} recipes={recipes} />
@@ -103,6 +105,27 @@ function skinWords(face: Face): string {
   ]
     .filter(Boolean)
     .join(", ");
+}
+
+/** What she would need and the kit does not have: better read before than looked for. */
+function NotThere({ list, face }: { list: PackingList; face: Face }) {
+  const gaps = gapsOf(list.findings, face.id);
+  if (gaps.length === 0) return null;
+  return (
+    <p>
+      <b>Not in the kit:</b>{" "}
+      {gaps.map(({ facts: { need, decided, isOpen } }, at) => (
+        <span key={need}>
+          {at > 0 && ", "}
+          {needWord(need)}{" "}
+          <span className={isOpen ? "text-stop" : "text-soft"}>
+            ({decided ? DECIDED[decided] : "missing"})
+          </span>
+        </span>
+      ))}
+      .
+    </p>
+  );
 }
 
 /** What is there for her, and where it lies now. */

@@ -2,9 +2,9 @@ import { useState } from "react";
 import type { Schemas } from "../api/client";
 import type { PackingList } from "../api/packing";
 import { Button } from "../ui/Button";
-import { capital, count, needWord } from "../words/codes";
-import { openGaps } from "../words/gaps";
-import { type Gap, gapLines, gapTitle, type PackingWords } from "../words/packing";
+import { needWord } from "../words/codes";
+import { type Gap, openGaps } from "../words/gaps";
+import { gapLines, gapTitle, type PackingWords } from "../words/packing";
 import { Remedies } from "./Remedies";
 import { useDeciding } from "./useDeciding";
 
@@ -19,20 +19,29 @@ type GapListProps = {
   words: PackingWords;
 };
 
-/** What is missing, and what was decided to be done without. */
+/** What is missing and still to be closed. */
 export function GapList({ booking, findings, words }: GapListProps) {
-  const { need } = useDeciding(booking.id);
-  const [isAll, setAll] = useState(false);
-  const gaps = findings.filter((finding) => finding.code === "gap");
   const open = openGaps(findings);
-  const shown = isAll ? open : open.slice(0, FIRST);
-  const accepted = gaps.filter((gap) => gap.facts.isAccepted);
-  if (!gaps.length) return null;
+  if (!open.length) return null;
   return (
     <section id="gaps" aria-label="Gaps" className="mb-5 scroll-mt-4">
       <h2 className="flex justify-between border-ink border-b pb-1 font-semibold">
         Gaps <span className="font-normal text-soft">fix first</span>
       </h2>
+      <GapRows booking={booking} gaps={open} words={words} />
+    </section>
+  );
+}
+
+type GapRowsProps = Omit<GapListProps, "findings"> & { gaps: Gap[] };
+
+/** Gaps, each with what can be done about it. */
+export function GapRows({ booking, gaps, words }: GapRowsProps) {
+  const { need } = useDeciding(booking.id);
+  const [isAll, setAll] = useState(false);
+  const shown = isAll ? gaps : gaps.slice(0, FIRST);
+  return (
+    <>
       <ul>
         {shown.map((gap) => (
           <GapRow
@@ -40,33 +49,16 @@ export function GapList({ booking, findings, words }: GapListProps) {
             booking={booking}
             gap={gap}
             words={words}
-            onWithout={() => need(gap.facts.need, true)}
+            onWithout={() => need(gap.facts.need, "without")}
           />
         ))}
       </ul>
-      {open.length > shown.length && (
+      {gaps.length > shown.length && (
         <Button kind="bare" onClick={() => setAll(true)}>
-          Show all {open.length} gaps
+          Show all {gaps.length} gaps
         </Button>
       )}
-      {accepted.length > 0 && (
-        <details>
-          <summary className="w-fit cursor-pointer py-1.5 text-soft underline">
-            {capital(count(accepted.length, "gap"))} you do without
-          </summary>
-          <ul>
-            {accepted.map((gap) => (
-              <li key={gap.facts.need} className="flex items-center justify-between gap-3 py-1">
-                {capital(needWord(gap.facts.need))}
-                <Button kind="bare" onClick={() => need(gap.facts.need, false)}>
-                  Needed after all
-                </Button>
-              </li>
-            ))}
-          </ul>
-        </details>
-      )}
-    </section>
+    </>
   );
 }
 
@@ -78,6 +70,7 @@ type GapRowProps = {
 };
 
 function GapRow({ booking, gap, words, onWithout }: GapRowProps) {
+  const [isOpen, setOpen] = useState(false);
   const [first, ...rest] = gapLines(gap, words);
   return (
     <li className="flex items-start gap-3 border-hair border-b py-1">
@@ -93,16 +86,23 @@ function GapRow({ booking, gap, words, onWithout }: GapRowProps) {
         />
         <path d="M7 17L17 7" stroke="var(--stop)" strokeWidth="1.5" />
       </svg>
-      <details className="min-w-0 flex-1 py-1.5">
+      <details
+        className="min-w-0 flex-1 py-1.5"
+        onToggle={(event) => setOpen(event.currentTarget.open)}
+      >
         <summary className="cursor-pointer text-stop">
-          {gapTitle(gap, words)} <span className="text-soft text-sm">{first}</span>
+          {gapTitle(gap, words)}{" "}
+          <span className="text-soft text-sm">
+            {gap.facts.decided === "to-buy" && "To buy. "}
+            {first}
+          </span>
         </summary>
         {rest.map((text) => (
           <p key={text} className="text-[0.87rem] text-soft">
             {text}
           </p>
         ))}
-        <Remedies booking={booking} gap={gap} words={words} />
+        {isOpen && <Remedies booking={booking} gap={gap} words={words} />}
       </details>
       <Button
         kind="bare"

@@ -46,6 +46,14 @@ function NoteRows({ findings, words }: NotesProps) {
         <li key={JSON.stringify(finding)} className="border-hair border-b py-1.5 text-[0.92rem]">
           {capital(findingWords(finding, words))}
           {finding.code === "label-not-checked" && <LabelAnswers finding={finding} words={words} />}
+          {finding.code === "clean-first" && (
+            <>
+              {" "}
+              <Link to="/clean-down" className="underline">
+                Clean it
+              </Link>
+            </>
+          )}
         </li>
       ))}
     </ul>

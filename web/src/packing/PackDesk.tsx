@@ -11,6 +11,7 @@ import { shortName } from "../words/items";
 import { BrushRun } from "./BrushRun";
 import { ByHand } from "./ByHand";
 import { ChangeList } from "./ChangeList";
+import { DecidedGaps } from "./DecidedGaps";
 import { FaceLinks } from "./FaceLinks";
 import { GapList } from "./GapList";
 import { LineList } from "./LineList";
@@ -43,6 +44,7 @@ export function PackDesk({ list }: { list: PackingList }) {
         <div className="min-w-0">
           <ChangeList list={list} words={words} />
           <GapList booking={booking} findings={list.findings} words={words} />
+          <DecidedGaps booking={booking} findings={list.findings} words={words} />
           <RecipeList booking={booking.id} recipes={list.recipes} words={words} />
           {booking.stage === "planned" && <BrushRun booking={booking.id} />}
           <LineList list={list} words={words} chosen={chosen} onChoose={setChosen} />

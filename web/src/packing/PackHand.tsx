@@ -12,10 +12,12 @@ import { Progress } from "../ui/Progress";
 import { capital, count } from "../words/codes";
 import { openGaps } from "../words/gaps";
 import { fullName, placePath, placeTail, shortName } from "../words/items";
-import { gapLines, gapTitle, names, type PackingWords } from "../words/packing";
+import { names, type PackingWords } from "../words/packing";
 import { amount, leftOf, mass } from "../words/quantities";
 import { ChangeList } from "./ChangeList";
+import { DecidedGaps } from "./DecidedGaps";
 import { FaceLinks } from "./FaceLinks";
+import { GapRows } from "./GapList";
 import { AS_IT_WENT, HowItCameBack } from "./HowItCameBack";
 import { TrailerLink } from "./TrailerLink";
 import { usePackingWords } from "./usePackingWords";
@@ -284,16 +286,10 @@ function Stage({ list, words, headline, card, then = [], thumb }: StageProps) {
           <summary className="min-h-11 py-2.5 text-stop">
             {capital(count(gaps.length, "gap"))}
           </summary>
-          <ul className="flex flex-col gap-2">
-            {gaps.map((gap) => (
-              <li key={gap.facts.need}>
-                {gapTitle(gap, words)}
-                <span className="block text-soft text-sm">{gapLines(gap, words).join(" ")}</span>
-              </li>
-            ))}
-          </ul>
+          <GapRows booking={list.booking} gaps={gaps} words={words} />
         </details>
       )}
+      <DecidedGaps booking={list.booking} findings={list.findings} words={words} />
       <Link
         to={`/bookings/${list.booking.id}/edit`}
         className="min-h-11 py-2.5 text-soft underline"

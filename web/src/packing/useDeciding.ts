@@ -1,7 +1,15 @@
 import { useActs } from "../api/acts";
 import type { Schemas } from "../api/client";
+import { count } from "../words/codes";
+import { type Decided, insteadWords } from "../words/gaps";
 
 type ItemChoice = Schemas["DecideItem"]["choice"];
+
+const NOTED: Record<Decided, string> = {
+  without: "Noted: you do without it.",
+  borrowed: "Noted: you borrow it.",
+  "to-buy": "It is on the buying list.",
+};
 
 /** Decides about a list; each decision can be undone and holds until then. */
 export function useDeciding(booking: string) {
@@ -12,19 +20,27 @@ export function useDeciding(booking: string) {
       quiet(
         perform({ path: `/api/bookings/${booking}/decide-item`, body: { item, choice }, done }),
       ),
-    need: (need: string, without: boolean) =>
+    need: (need: string, decided: Decided | null) =>
       quiet(
         perform({
           path: `/api/bookings/${booking}/decide-need`,
-          body: { need, without, instead: null },
-          done: without ? "Noted: you do without it." : "Back among the gaps.",
+          body: { need, decided, instead: null },
+          done: decided ? NOTED[decided] : "Back among the gaps.",
+        }),
+      ),
+    service: (other: Schemas["OtherService"]) =>
+      quiet(
+        perform({
+          path: `/api/bookings/${booking}/do-instead`,
+          body: other,
+          done: `${insteadWords(other)} for ${count(other.faces.length, "face")}.`,
         }),
       ),
     instead: (need: string, item: string, name: string) =>
       quiet(
         perform({
           path: `/api/bookings/${booking}/decide-need`,
-          body: { need, without: true, instead: item },
+          body: { need, decided: "without", instead: item },
           done: `${name} goes along instead.`,
         }),
       ),

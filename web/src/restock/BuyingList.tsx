@@ -1,7 +1,8 @@
 import { Link } from "react-router";
 import { useActs } from "../api/acts";
-import { useParcels, type Wanted } from "../api/restock";
+import { type ToChoose, useParcels, useToChoose, type Wanted } from "../api/restock";
 import { Swatch } from "../parts/Swatch";
+import { capital, needWord } from "../words/codes";
 import { shortDate } from "../words/dates";
 import { fullName, shortName } from "../words/items";
 import { Arrived } from "./Arrived";
@@ -13,7 +14,8 @@ export function BuyingList({ wanted, today }: BuyingProps) {
   const { perform } = useActs();
   // What a shop was sent as a whole order is called off there as a whole; a line of it only here.
   const sent = (useParcels().data ?? []).flatMap((one) => (one.canAsk ? one.toCome : []));
-  if (wanted.length === 0) return null;
+  const toChoose = useToChoose().data ?? [];
+  if (wanted.length + toChoose.length === 0) return null;
   return (
     <section aria-label="To buy" id="buying" className="scroll-mt-4">
       <h2 className="border-ink border-b pb-1 font-semibold">To buy</h2>
@@ -69,8 +71,52 @@ export function BuyingList({ wanted, today }: BuyingProps) {
             </li>
           );
         })}
+        {toChoose.map((one) => (
+          <ChooseRow key={one.booking + one.need} one={one} today={today} />
+        ))}
       </ul>
     </section>
+  );
+}
+
+/** The kit never had such a thing: what is bought is chosen in the shop. */
+function ChooseRow({ one, today }: { one: ToChoose; today: string }) {
+  const { perform } = useActs();
+  const what = needWord(one.need);
+  return (
+    <li className="flex flex-wrap items-center gap-x-4 border-hair border-b py-1.5">
+      <span className="size-6 shrink-0 rounded border border-line border-dashed" aria-hidden />
+      {capital(what)}
+      <span className={one.late ? "text-stop" : "text-soft"}>
+        order by {shortDate(one.orderBy, today)}, needed {shortDate(one.neededOn, today)}
+      </span>
+      <Link to={`/bookings/${one.booking}`} className="text-soft underline">
+        {one.title}
+      </Link>
+      <span className="ml-auto flex">
+        <Link
+          to={`/kit/new?class=${one.productClass}`}
+          className="inline-flex min-h-9 items-center px-2 underline max-hand:min-h-11"
+          aria-label={`Add the ${what} to the kit`}
+        >
+          it is there
+        </Link>
+        <button
+          type="button"
+          className="min-h-9 px-2 underline max-hand:min-h-11"
+          aria-label={`Remove ${what} from the list`}
+          onClick={() =>
+            void perform({
+              path: `/api/bookings/${one.booking}/decide-need`,
+              body: { need: one.need, decided: null, instead: null },
+              done: `Removed ${what} from the buying list.`,
+            }).catch(() => {})
+          }
+        >
+          remove
+        </button>
+      </span>
+    </li>
   );
 }
 

@@ -86,6 +86,7 @@ const ACTS: Record<string, string> = {
   "look-photographed": "Photographed a look",
   "look-photograph-removed": "Removed a photograph of a look",
   decided: "Decided about a packing list",
+  "service-changed": "Another service than was booked",
 };
 
 const FIELDS: Record<string, string> = {

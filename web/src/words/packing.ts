@@ -1,6 +1,7 @@
 import type { Drawn, Face, Line, Schemas } from "../api/client";
 import { capital, count, needWord, roleWord, word } from "./codes";
 import { before, byDay, inDate } from "./dates";
+import type { Gap } from "./gaps";
 import { fullName, shortName } from "./items";
 import { amount, figure, mass } from "./quantities";
 
@@ -18,7 +19,6 @@ export type ReasonChip = { key: string; chip: string; lines: string[] };
 type NeedReason = Schemas["NeedReason"];
 type TakenReason = Schemas["TakenReason"];
 type PackingFinding = Schemas["PackingFinding"];
-export type Gap = Extract<PackingFinding, { code: "gap" }>;
 
 function faceName(id: string, words: PackingWords): string {
   return words.faces.get(id)?.name ?? "a face";

@@ -1,10 +1,10 @@
 import { useState } from "react";
-import { Link, useNavigate } from "react-router";
-import { useActs } from "../../api/acts";
+import { Link } from "react-router";
 import type { Item, Schemas } from "../../api/client";
 import { useBench, usePalettes } from "../../api/depot";
 import { useZone } from "../../api/session";
 import { Counted, Sentence } from "../../parts/Sentence";
+import { usePutOnBench } from "../../parts/usePutOnBench";
 import { Button, buttonLook } from "../../ui/Button";
 import { capital, count, word } from "../../words/codes";
 import { moment } from "../../words/dates";
@@ -12,19 +12,15 @@ import { suggestedWord } from "../../words/depot";
 import { fullName } from "../../words/items";
 import { leftOf, mass } from "../../words/quantities";
 import { PackStanding, standing } from "../Vessel";
-import { asChosen, TakeMore } from "./TakeMore";
+import { TakeMore } from "./TakeMore";
 
 type Suggestion = Schemas["SuggestionView"];
 type Line = Schemas["SessionLine"];
 
-/** The months between two refills that most kits live with. */
-const USUAL_MONTHS = 3;
-
 /** What the bench is good for today: what is under way, and packs worth taking to it. */
 export function BenchView() {
   const bench = useBench().data;
-  const { perform } = useActs();
-  const navigate = useNavigate();
+  const put = usePutOnBench();
   const [taken, setTaken] = useState<Map<string, Item>>(new Map());
   if (!bench) return <Sentence>Opening the bench…</Sentence>;
   const open = bench.sessions.filter((session) => session.state !== "done");
@@ -34,16 +30,7 @@ export function BenchView() {
       next.has(item.id) ? next.delete(item.id) : next.set(item.id, item);
       return next;
     });
-  const plan = async () => {
-    const id = crypto.randomUUID();
-    const chosen = [...taken.keys()].map(asChosen);
-    await perform({
-      path: "/api/bench/sessions",
-      body: { id, wantedMonths: USUAL_MONTHS, backStock: null, chosen },
-      done: `Put ${count(chosen.length, "pack")} on the bench.`,
-    });
-    navigate(`/bench/${id}`);
-  };
+  const plan = () => put([...taken.keys()], `Put ${count(taken.size, "pack")} on the bench.`);
   return (
     <div className="flex flex-col gap-6">
       <BenchSentence bench={bench} open={open} />
@@ -62,11 +49,7 @@ export function BenchView() {
       <section aria-label="Worth decanting">
         <h2 className="flex items-end justify-between border-ink border-b pb-1 font-semibold">
           Worth decanting
-          <Button
-            kind="solid"
-            disabled={taken.size === 0}
-            onClick={() => void plan().catch(() => {})}
-          >
+          <Button kind="solid" disabled={taken.size === 0} onClick={() => void plan()}>
             {taken.size === 0 ? "Choose items first" : `Plan with ${count(taken.size, "pack")}`}
           </Button>
         </h2>

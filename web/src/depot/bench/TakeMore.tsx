@@ -2,13 +2,10 @@ import { useState } from "react";
 import type { Item } from "../../api/client";
 import type { Chosen } from "../../api/depot";
 import { useFound } from "../../api/kit";
+import { asChosen } from "../../parts/usePutOnBench";
 import { TextField } from "../../ui/Field";
 import { fullName } from "../../words/items";
 import { leftOf } from "../../words/quantities";
-
-export function asChosen(item: string): Chosen {
-  return { item, stays: false, empty: null, count: null, amount: null, usePerMonth: null };
-}
 
 type TakeMoreProps = { taken: string[]; onTake: (chosen: Chosen, item: Item) => void };
 

@@ -21,15 +21,19 @@ import {
   toProduct,
 } from "./itemForm";
 
-/** A new thing: from nothing, like another one, or with a pack code that was scanned. */
+/** A new thing: from nothing, like another one, with a pack code that was scanned, or of a class. */
 export function ItemNew() {
   const [search] = useSearchParams();
   const like = search.get("like");
   const sheet = useItemSheet(like ?? "");
   if (like && !sheet.data) return <p className="text-soft">Fetching it…</p>;
   const start = like && sheet.data ? likeItem(sheet.data.item) : EMPTY_ITEM;
-  const pack = search.get("pack");
-  return <New start={pack ? { ...start, product: { ...start.product, packCode: pack } } : start} />;
+  const product = {
+    ...start.product,
+    packCode: search.get("pack") ?? start.product.packCode,
+    productClass: search.get("class") ?? start.product.productClass,
+  };
+  return <New start={{ ...start, product }} />;
 }
 
 function New({ start }: { start: ItemForm }) {

@@ -1,6 +1,7 @@
 import { Link } from "react-router";
 import type { LoadBag } from "../../api/load";
 import { useFlight } from "../../api/road";
+import { DecantIt } from "../../parts/DecantIt";
 import { shortName } from "../../words/items";
 import { amount, mass } from "../../words/quantities";
 import { FLIGHT_ADVICE, FLIGHT_REASONS, LIFTS, missingWords } from "../../words/road";
@@ -61,9 +62,9 @@ export function FlightCheck({ booking }: { booking: string }) {
                 {" "}
                 {advice.map((one) =>
                   one === "decant-to-100-ml" ? (
-                    <Link key={one} to={`/bench?item=${item.id}`} className="underline">
-                      {FLIGHT_ADVICE[one]}.
-                    </Link>
+                    <DecantIt key={one} item={item.id} name={shortName(item)}>
+                      {FLIGHT_ADVICE[one]}
+                    </DecantIt>
                   ) : (
                     <span key={one}> {FLIGHT_ADVICE[one]}.</span>
                   ),

@@ -1,7 +1,7 @@
-import { Link } from "react-router";
 import { useActs } from "../../api/acts";
 import type { LoadPlan } from "../../api/load";
-import { Button, buttonLook } from "../../ui/Button";
+import { DecantIt } from "../../parts/DecantIt";
+import { Button } from "../../ui/Button";
 import { count, word } from "../../words/codes";
 import { shortName } from "../../words/items";
 import { OBSTACLES } from "../../words/load";
@@ -50,10 +50,10 @@ export function Staying({ booking, plan }: { booking: string; plan: LoadPlan }) 
                   {ways.alike > 0 && `, ${ways.alike} alike`}
                 </Button>
                 {ways.decant && (
-                  <Link to={`/bench?item=${item}`} className={buttonLook()}>
+                  <DecantIt item={item} name={name}>
                     Decant into {amount(ways.decant.sizeMl, "ml")} {word(ways.decant.container)}:{" "}
                     {mass(Math.max(0, ways.decant.savedG))} and {ways.decant.savedMl} ml less
-                  </Link>
+                  </DecantIt>
                 )}
                 {ways.bag && (
                   <Button

@@ -96,6 +96,7 @@ class FaceSheetTest extends WithTheDemo {
     assertThat(artist.page.getByText("not in your kit").first()).isVisible();
     artist.page.getByText("Tidal island block").last().click();
     artist.page.getByText("gaps").first().click();
+    artist.page.getByText(Pattern.compile("Show all \\d+ gaps")).click();
     assertThat(artist.page.getByText("Lip colour, rose").first()).isVisible();
   }
 }

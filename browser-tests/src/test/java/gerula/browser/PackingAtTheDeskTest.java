@@ -29,7 +29,7 @@ class PackingAtTheDeskTest extends WithTheDemo {
     assertThat(artist.sentence()).containsText(Pattern.compile("0 of \\d+ packed"));
     Locator gaps = artist.page.getByRole(AriaRole.REGION, region("Gaps"));
     artist.page.getByText(Pattern.compile("Show all \\d+ gaps")).click();
-    assertThat(gaps).containsText("Lash adhesive for Isaura");
+    gaps.getByText("Lash adhesive for Isaura").click();
     assertThat(gaps).containsText("contains latex");
     assertThat(gaps).containsText("Brow colour, fair for Isaura");
     // The base that is deep enough is out of date: another is mixed for him.
@@ -57,7 +57,10 @@ class PackingAtTheDeskTest extends WithTheDemo {
     Locator towel = artist.page.getByLabel("Do without towel");
     towel.click();
     assertThat(towel).hasCount(0);
-    assertThat(artist.page.getByText("One gap you do without")).isVisible();
+    assertThat(artist.page.getByRole(AriaRole.REGION, region("Done without")))
+        .containsText("Towel");
+    artist.page.getByLabel("towel: not after all").click();
+    assertThat(towel).isVisible();
     artist.page.getByLabel("Add an item").fill("wipeable");
     artist
         .page
@@ -65,6 +68,37 @@ class PackingAtTheDeskTest extends WithTheDemo {
         .getByText("Table mat, wipeable")
         .click();
     assertThat(artist.line("Table mat, wipeable").getByText("added by you")).isVisible();
+  }
+
+  /** What can be done about a gap is one press away where it stands. */
+  @Test
+  void whatIsMissingIsBorrowed() {
+    artist.page.getByText(Pattern.compile("Show all \\d+ gaps")).click();
+    Locator gaps = artist.page.getByRole(AriaRole.REGION, region("Gaps"));
+    gaps.getByText("Lash adhesive for Isaura").click();
+    assertThat(artist.press("Mascara instead of lashes")).isVisible();
+    artist.page.getByLabel("Borrow lash adhesive").click();
+    Locator borrowed = artist.page.getByRole(AriaRole.REGION, region("Borrowed"));
+    assertThat(borrowed).containsText("Lash adhesive for Isaura");
+    // Nobody read the label of what is not in the kit.
+    assertThat(borrowed).containsText("Read its label first: latex must not be in it.");
+    assertThat(gaps).not().containsText("Lash adhesive for Isaura");
+    artist.undoByTheMessage();
+    assertThat(gaps).containsText("Lash adhesive for Isaura");
+  }
+
+  @Test
+  void whatTheKitNeverHadGoesOntoTheBuyingList() {
+    artist.page.getByText(Pattern.compile("Show all \\d+ gaps")).click();
+    Locator gaps = artist.page.getByRole(AriaRole.REGION, region("Gaps"));
+    gaps.getByText(Pattern.compile("^Towel")).first().click();
+    artist.page.getByLabel("Buy towel").click();
+    gaps.getByText("It is on the buying list").click();
+    Locator list = artist.page.locator("#buying");
+    assertThat(list).containsText("Towel");
+    assertThat(list).containsText("needed Thu 17 Apr");
+    list.getByLabel("Add the towel to the kit").click();
+    assertThat(artist.page.getByLabel("What it is for")).hasValue("towel");
   }
 
   @Test

@@ -35,10 +35,10 @@ record ArchiveHead(
    * practices; from 12 on treatments and incidents; from 13 on how clean bags are, and what places
    * are to hold; from 14 on where things are packed, and how a house packs and carries; from 15 on
    * shops and what they offer; from 16 on what places serve for and what is ordered; from 17 on
-   * parcels, the money of the house, what is on trial and what is no longer made. All earlier ones
-   * are still read.
+   * parcels, the money of the house, what is on trial and what is no longer made; from 18 on for
+   * which needs of a booking something is borrowed or bought. All earlier ones are still read.
    */
-  static final int VERSION = 17;
+  static final int VERSION = 18;
 
   private static final int FIRST_WITH_CLEAR_CLASSES = 6;
 

@@ -8,7 +8,9 @@ import gerula.core.booking.Proposal;
 import gerula.core.booking.Service;
 import gerula.core.kit.KindOfWork;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -28,10 +30,12 @@ class BookingController {
 
   private final Answers answers;
   private final Bookings bookings;
+  private final ServiceChanges services;
 
-  BookingController(Bookings bookings, Answers answers) {
+  BookingController(Bookings bookings, ServiceChanges services, Answers answers) {
     this.answers = answers;
     this.bookings = bookings;
+    this.services = services;
   }
 
   /** A new booking, its id made by the client. */
@@ -92,6 +96,30 @@ class BookingController {
         asked.actId(),
         () -> bookings.edit(who, asked.actId(), id, asked.version(), asked.booking()),
         () -> bookings.one(who, id));
+  }
+
+  /**
+   * Another service than was booked.
+   *
+   * @param faces on whom it is done
+   * @param from what was booked; faces without it stay as they are
+   * @param to one that comes near it
+   */
+  record DoInstead(
+      @NotNull UUID actId,
+      @NotEmpty(message = "Say for which faces.")
+          @Size(max = 100, message = "A booking has at most 100 faces.")
+          List<@NotNull UUID> faces,
+      @NotNull(message = "Say instead of which service.") Service from,
+      @NotNull(message = "Say which service is done.") Service to) {}
+
+  @PostMapping("/api/bookings/{id}/do-instead")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void doInstead(
+      @AuthenticationPrincipal SignedIn who,
+      @PathVariable UUID id,
+      @Valid @RequestBody DoInstead asked) {
+    services.doing(who, asked.actId(), id, asked.faces(), asked.from(), asked.to());
   }
 
   @PostMapping("/api/bookings/{id}/call-off")

@@ -168,10 +168,17 @@ public class BookingStore {
   /** All looks of one face; nothing else of the booking. */
   void setLooks(UUID booking, UUID face, List<Look> looks) {
     sql.update(FACE).set(FACE.LOOKS, LookRows.column(looks)).where(FACE.ID.eq(face)).execute();
-    sql.update(BOOKING)
-        .set(BOOKING.VERSION, BOOKING.VERSION.plus(1))
-        .where(BOOKING.ID.eq(booking))
-        .execute();
+    change(booking, new BookingRecord());
+  }
+
+  void setServices(UUID booking, Map<UUID, Set<Service>> byFace) {
+    byFace.forEach(
+        (face, services) ->
+            sql.update(FACE)
+                .set(FACE.SERVICES, codes(services))
+                .where(FACE.BOOKING_ID.eq(booking).and(FACE.ID.eq(face)))
+                .execute());
+    change(booking, new BookingRecord());
   }
 
   void setPerson(UUID booking, UUID face, UUID person) {
@@ -180,10 +187,7 @@ public class BookingStore {
         .set(FACE.NAME, "")
         .where(FACE.ID.eq(face))
         .execute();
-    sql.update(BOOKING)
-        .set(BOOKING.VERSION, BOOKING.VERSION.plus(1))
-        .where(BOOKING.ID.eq(booking))
-        .execute();
+    change(booking, new BookingRecord());
   }
 
   void delete(UUID id) {

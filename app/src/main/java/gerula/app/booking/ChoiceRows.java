@@ -29,6 +29,8 @@ final class ChoiceRows {
         Set.of(row.getAdded()),
         row.getAmounts().equals(NONE) ? Map.of() : JSON.readValue(row.getAmounts().data(), AMOUNTS),
         new TreeSet<>(List.of(row.getWithout())),
+        new TreeSet<>(List.of(row.getBorrowed())),
+        new TreeSet<>(List.of(row.getToBuy())),
         row.getLoad().equals(NONE)
             ? LoadChoices.NONE
             : JSON.readValue(row.getLoad().data(), LoadDraft.class).toLoad());
@@ -43,6 +45,8 @@ final class ChoiceRows {
             ? NONE
             : JSONB.valueOf(JSON.writeValueAsString(new TreeMap<>(choices.amounts()))));
     row.setWithout(choices.without().toArray(String[]::new));
+    row.setBorrowed(choices.borrowed().toArray(String[]::new));
+    row.setToBuy(choices.toBuy().toArray(String[]::new));
     row.setLoad(
         choices.load().equals(LoadChoices.NONE)
             ? NONE

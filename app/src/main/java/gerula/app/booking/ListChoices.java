@@ -24,6 +24,8 @@ import org.jspecify.annotations.Nullable;
  * @param added items that go along though nothing asks for them
  * @param amounts pieces of a counted need instead of those worked out, by the need's code
  * @param without codes of needs that are done without
+ * @param borrowed codes of needs for which a colleague lends something; null for none
+ * @param toBuy codes of needs for which something is bought; null for none
  * @param load where things are packed; null: nothing was decided or planned
  */
 public record ListChoices(
@@ -37,6 +39,8 @@ public record ListChoices(
                 @Max(value = 100_000, message = "At most 100,000.") Long>
             amounts,
     @NotNull @Size(max = 200) List<@NotNull @Pattern(regexp = CODE) String> without,
+    @Nullable @Size(max = 200) List<@NotNull @Pattern(regexp = CODE) String> borrowed,
+    @Nullable @Size(max = 200) List<@NotNull @Pattern(regexp = CODE) String> toBuy,
     @Nullable @Valid LoadDraft load) {
 
   private static final String CODE = "[a-z0-9-]{1,40}(:[a-z0-9-]{1,40})?";
@@ -48,6 +52,8 @@ public record ListChoices(
         choices.added().stream().sorted().toList(),
         new TreeMap<>(choices.amounts()),
         List.copyOf(choices.without()),
+        List.copyOf(choices.borrowed()),
+        List.copyOf(choices.toBuy()),
         choices.load().equals(LoadChoices.NONE) ? null : LoadDraft.of(choices.load()));
   }
 
@@ -58,6 +64,8 @@ public record ListChoices(
         new HashSet<>(added),
         amounts,
         new TreeSet<>(without),
+        borrowed == null ? new TreeSet<>() : new TreeSet<>(borrowed),
+        toBuy == null ? new TreeSet<>() : new TreeSet<>(toBuy),
         load == null ? LoadChoices.NONE : load.toLoad());
   }
 }

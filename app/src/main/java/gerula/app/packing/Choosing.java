@@ -8,6 +8,7 @@ import gerula.app.ledger.Ledger;
 import gerula.app.ledger.ThingKind;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.core.packing.Choices;
+import gerula.core.packing.Decided;
 import gerula.core.rule.Code;
 import java.util.List;
 import java.util.Map;
@@ -64,8 +65,9 @@ class Choosing {
   }
 
   /**
-   * Does without a need, or not any more.
+   * Decides what becomes of a need that the kit does not meet.
    *
+   * @param decided null: nothing is decided about it any more
    * @param instead what is taken though it is not quite what is needed, null for nothing
    */
   void need(
@@ -73,20 +75,20 @@ class Choosing {
       UUID actId,
       UUID booking,
       String need,
-      boolean isWithout,
+      @Nullable Decided decided,
       @Nullable UUID instead) {
     ledger.perform(
         who,
         actId,
         "decided",
-        Map.of("booking", booking, "need", need, "without", isWithout),
+        Map.of("booking", booking, "need", need, "decided", decided == null ? "" : decided.code()),
         act -> {
-          Choices without = locked(booking).choices().without(need, isWithout);
+          Choices after = locked(booking).choices().deciding(need, decided);
           if (instead != null) {
             kit.inKit(act, List.of(instead));
           }
-          Choices decided = instead == null ? without : without.adding(instead);
-          act.touch(ThingKind.BOOKING_THING, booking, () -> store.setChoices(booking, decided));
+          Choices kept = instead == null ? after : after.adding(instead);
+          act.touch(ThingKind.BOOKING_THING, booking, () -> store.setChoices(booking, kept));
         });
   }
 

@@ -32,6 +32,8 @@ import gerula.core.kit.place.PlaceTree;
 import gerula.core.packing.BagMass;
 import gerula.core.packing.Claims;
 import gerula.core.packing.ListChange;
+import gerula.core.packing.OtherService;
+import gerula.core.packing.PackingFinding;
 import gerula.core.packing.PackingLine;
 import gerula.core.packing.PackingList;
 import gerula.core.packing.Readiness;
@@ -260,6 +262,12 @@ public class Packing {
         });
   }
 
+  /** Services that would close a gap of a list. */
+  List<OtherService> otherServices(SignedIn who, UUID booking, String need) {
+    return workspaces.read(
+        who.workspace(), () -> PackingList.otherServices(forTheCore(facts(booking)), need));
+  }
+
   /** More are told as a number. */
   private static final int FIRST_GAPS = 6;
 
@@ -271,7 +279,7 @@ public class Packing {
           PackingList list = PackingList.of(forTheCore(facts));
           List<String> gaps =
               list.gaps().stream()
-                  .filter(gap -> !gap.isAccepted())
+                  .filter(PackingFinding.Gap::isOpen)
                   .map(gap -> gap.need().code())
                   .toList();
           return new TriedList(

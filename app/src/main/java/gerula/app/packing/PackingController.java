@@ -9,6 +9,8 @@ import gerula.app.packing.PackingRecords.WhyNotView;
 import gerula.app.platform.errors.Faults;
 import gerula.app.platform.workspace.SignedIn;
 import gerula.core.kit.item.Level;
+import gerula.core.packing.Decided;
+import gerula.core.packing.OtherService;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -64,7 +66,7 @@ class PackingController {
 
   /**
    * @param need its code, with the role of a colour behind a colon
-   * @param without whether it is done without
+   * @param decided whether it is done without, borrowed for or to be bought; null: nothing any more
    * @param instead an item that is taken though it is not quite what is needed; null for none
    */
   record DecideNeed(
@@ -74,7 +76,7 @@ class PackingController {
               regexp = "[a-z0-9-]{1,40}(:[a-z0-9-]{1,40})?",
               message = "A need is written like eyes:matte-light.")
           String need,
-      boolean without,
+      @Nullable Decided decided,
       @Nullable UUID instead) {}
 
   /**
@@ -183,6 +185,17 @@ class PackingController {
     return packing.whyNot(who, id, item);
   }
 
+  /**
+   * Services that come near one booked and would close a gap: nothing else is missing for them.
+   *
+   * @param need the gap's, as eyes:matte-light
+   */
+  @GetMapping("/api/bookings/{id}/other-services")
+  List<OtherService> otherServices(
+      @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @RequestParam String need) {
+    return packing.otherServices(who, id, need);
+  }
+
   /** What the list of a booking would be, without keeping anything; it may be a new one. */
   @PostMapping("/api/bookings/{id}/try")
   TriedList tryOut(
@@ -212,7 +225,7 @@ class PackingController {
       @AuthenticationPrincipal SignedIn who,
       @PathVariable UUID id,
       @Valid @RequestBody DecideNeed asked) {
-    choosing.need(who, asked.actId(), id, asked.need(), asked.without(), asked.instead());
+    choosing.need(who, asked.actId(), id, asked.need(), asked.decided(), asked.instead());
   }
 
   @PostMapping("/api/bookings/{id}/decide-amount")

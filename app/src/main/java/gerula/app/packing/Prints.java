@@ -128,7 +128,7 @@ class Prints {
         paper.row(
             true,
             capital(words(gap.need().code())),
-            gap.isAccepted() ? "done without" : "",
+            decided(gap),
             gap.faces().stream()
                 .map(face -> faces.getOrDefault(face, "a face"))
                 .collect(Collectors.joining(", ")));
@@ -156,6 +156,15 @@ class Prints {
         .filter(PackingFinding.Gap.class::isInstance)
         .map(PackingFinding.Gap.class::cast)
         .toList();
+  }
+
+  private static String decided(PackingFinding.Gap gap) {
+    return switch (gap.decided()) {
+      case null -> "";
+      case WITHOUT -> "done without";
+      case BORROWED -> "borrowed: give it back";
+      case TO_BUY -> "to buy";
+    };
   }
 
   private static String amount(LineView line) {
@@ -226,6 +235,12 @@ class Prints {
               paper.smallRow(
                   name(line.item().product()),
                   path(tree, line.packed() ? line.goesTo() : line.item().now(), "")));
+    }
+    List<PackingFinding.Gap> missing =
+        gaps(list).stream().filter(gap -> gap.faces().contains(face.id())).toList();
+    if (!missing.isEmpty()) {
+      paper.heading("Not in the kit", "");
+      missing.forEach(gap -> paper.smallRow(capital(words(gap.need().code())), decided(gap)));
     }
     if (paper.hasRoom(30)) {
       paper.heading("Notes", "");

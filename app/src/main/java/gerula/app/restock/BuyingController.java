@@ -36,9 +36,11 @@ class BuyingController {
   private final BuyingList list;
   private final Orders orders;
   private final Sending sending;
+  private final ToChoose toChoose;
 
-  BuyingController(BuyingList list, Orders orders, Sending sending) {
+  BuyingController(BuyingList list, ToChoose toChoose, Orders orders, Sending sending) {
     this.list = list;
+    this.toChoose = toChoose;
     this.orders = orders;
     this.sending = sending;
   }
@@ -136,6 +138,12 @@ class BuyingController {
   @GetMapping("/api/buying")
   List<WantedView> all(@AuthenticationPrincipal SignedIn who) {
     return list.all(who);
+  }
+
+  /** What is bought for bookings ahead and no product is chosen for yet, the next first. */
+  @GetMapping("/api/buying/to-choose")
+  List<ToChoose.ToChooseView> toChoose(@AuthenticationPrincipal SignedIn who) {
+    return toChoose.all(who);
   }
 
   @PostMapping("/api/buying")

@@ -51,7 +51,7 @@ class WholeArchiveTest {
   void itEndsWithItsCountsAndItsChecksum(Client client) {
     kit(client);
     ObjectNode archive = object(exported(client));
-    assertThat(archive.path("version").asInt()).isEqualTo(17);
+    assertThat(archive.path("version").asInt()).isEqualTo(18);
     JsonNode counts = archive.path("closing").path("counts");
     assertThat(counts.path("items").asInt()).isEqualTo(archive.path("items").size());
     assertThat(counts.path("ledger").asInt()).isEqualTo(archive.path("ledger").size());

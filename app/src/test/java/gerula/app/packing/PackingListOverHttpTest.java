@@ -106,7 +106,7 @@ class PackingListOverHttpTest extends GivenBooking {
     client
         .post(
             path("decide-need"),
-            act().put("need", "mirror").put("without", true).putNull("instead"))
+            act().put("need", "mirror").put("decided", "without").putNull("instead"))
         .expect(204);
     JsonNode after = client.get("/api/bookings/readiness").body();
     assertThat(after.at("/0/readiness/toGet").asInt())
@@ -200,13 +200,14 @@ class PackingListOverHttpTest extends GivenBooking {
     assertThat(nearest("foundation").path("remedy").asString()).isEqualTo("instead");
     JsonNode why = client.get(path("why-not?item=" + deep)).expect(200).body().path("whyNot");
     assertThat(why.at("/answers/0/refusal/code").asString()).isEqualTo("wrong-colour");
-    ObjectNode instead = act().put("need", "foundation").put("without", true).put("instead", deep);
+    ObjectNode instead =
+        act().put("need", "foundation").put("decided", "without").put("instead", deep);
     client.post(path("decide-need"), instead).expect(204);
     assertThat(list().path("lines").valueStream().map(line -> line.at("/item/id").asString()))
         .contains(deep);
-    assertThat(gap("foundation").path("isAccepted").asBoolean()).isTrue();
+    assertThat(gap("foundation").path("decided").asString()).isEqualTo("without");
     client.post("/api/ledger/" + instead.path("actId").asString() + "/undo", act()).expect(204);
-    assertThat(gap("foundation").path("isAccepted").asBoolean()).isFalse();
+    assertThat(gap("foundation").path("decided").isNull()).isTrue();
     assertThat(list().path("lines").valueStream().map(line -> line.at("/item/id").asString()))
         .doesNotContain(deep);
   }
@@ -244,16 +245,84 @@ class PackingListOverHttpTest extends GivenBooking {
     assertThat(list().at("/lines/0/taken").findValuesAsString("code")).contains("pinned");
     client.post(path("decide-item"), decide(powder, "as-worked-out")).expect(204);
     assertThat(list().at("/lines/0/taken").findValuesAsString("code")).doesNotContain("pinned");
-    ObjectNode without = act().put("need", "mirror").put("without", true);
+    ObjectNode without = act().put("need", "mirror").put("decided", "without");
     client.post(path("decide-need"), without).expect(204);
-    assertThat(gap("mirror").path("isAccepted").asBoolean()).isTrue();
+    assertThat(gap("mirror").path("decided").asString()).isEqualTo("without");
     assertThat(list().at("/booking/choices/without/0").asString()).isEqualTo("mirror");
     client
-        .post(path("decide-need"), act().put("need", "No need!").put("without", true))
+        .post(path("decide-need"), act().put("need", "No need!").put("decided", "without"))
         .expect(422);
     client
         .post(path("decide-item"), decide("00000000-0000-0000-0000-000000000001", "pin"))
         .expect(404);
+  }
+
+  /** A colleague lends it: no gap any more, told as what goes back. */
+  @Test
+  void whatIsBorrowedIsNoGapAnyMore() {
+    ObjectNode borrowed = act().put("need", "mirror").put("decided", "borrowed");
+    client.post(path("decide-need"), borrowed).expect(204);
+    assertThat(gap("mirror").path("decided").asString()).isEqualTo("borrowed");
+    assertThat(list().at("/booking/choices/borrowed/0").asString()).isEqualTo("mirror");
+    client.post("/api/ledger/" + borrowed.path("actId").asString() + "/undo", act()).expect(204);
+    assertThat(gap("mirror").path("decided").isNull()).isTrue();
+    assertThat(list().at("/booking/choices/borrowed")).isEmpty();
+  }
+
+  /** The kit never had one: it stays a gap, and stands on the buying list until it is there. */
+  @Test
+  void whatTheKitNeverHadIsBoughtForTheBooking() {
+    ObjectNode bought = act().put("need", "mirror").put("decided", "to-buy");
+    client.post(path("decide-need"), bought).expect(204);
+    assertThat(gap("mirror").path("isOpen").asBoolean()).isTrue();
+    JsonNode entry = client.get("/api/buying/to-choose").expect(200).body().path(0);
+    assertThat(entry.path("need").asString()).isEqualTo("mirror");
+    assertThat(entry.path("productClass").asString()).isEqualTo("mirror");
+    assertThat(entry.path("neededOn").asString()).isEqualTo("2031-04-20");
+    assertThat(entry.path("late").asBoolean()).isTrue();
+    ObjectNode mirror = Kits.powder(Kits.id(), drawer);
+    mirror
+        .withObject("product")
+        .put("productClass", "mirror")
+        .put("form", "other")
+        .put("content", 1)
+        .put("unit", "piece");
+    mirror.withObject("item").put("left", 1);
+    client.post("/api/items", mirror).expect(201);
+    assertThat(client.get("/api/buying/to-choose").expect(200).body()).isEmpty();
+  }
+
+  @Test
+  void anotherServiceThanWasBookedIsDoneOnceAndUndone() {
+    ObjectNode edit = act().put("version", 0);
+    edit.set("booking", Kits.booking(bag));
+    ObjectNode face = (ObjectNode) edit.withObject("booking").withArray("faces").get(0);
+    face.put("id", Kits.id()).withArray("services").add("contour");
+    client.put("/api/bookings/" + booking, edit).expect(200);
+    String id = face.path("id").asString();
+    ObjectNode other = act().put("from", "contour").put("to", "bronzer");
+    other.withArray("faces").add(id);
+    client.post(path("do-instead"), other).expect(204);
+    client.post(path("do-instead"), other).expect(204);
+    assertThat(services()).containsExactlyInAnyOrder("powder", "bronzer");
+    // She has no contour any more: said once more it changes nothing.
+    client.post(path("do-instead"), act().setAll(other.deepCopy().without("actId"))).expect(204);
+    assertThat(services()).containsExactlyInAnyOrder("powder", "bronzer");
+    client.post("/api/ledger/" + other.path("actId").asString() + "/undo", act()).expect(204);
+    assertThat(services()).containsExactlyInAnyOrder("powder", "contour");
+    String asked = "other-services?need=";
+    assertThat(client.get(path(asked + "mirror")).expect(200).body()).isEmpty();
+    assertThat(client.get(path(asked + "no-such-need")).expect(200).body()).isEmpty();
+    ObjectNode far = act().put("from", "contour").put("to", "lips");
+    far.withArray("faces").add(id);
+    client.post(path("do-instead"), far).expect(422);
+    ObjectNode stranger = act().put("from", "contour").put("to", "bronzer");
+    stranger.withArray("faces").add(Kits.id());
+    client.post(path("do-instead"), stranger).expect(404);
+  }
+
+  private List<String> services() {
+    return list().at("/booking/faces/0/services").valueStream().map(JsonNode::asString).toList();
   }
 
   private static ObjectNode decide(String item, String choice) {

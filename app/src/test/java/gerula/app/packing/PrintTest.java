@@ -49,6 +49,12 @@ class PrintTest {
         .contains("Steel case", "1 item", "Thing one, 0.6 g", "Drawer")
         .contains("Missing", "Hand sanitiser")
         .contains("1 of ");
+    client
+        .post(
+            "/api/bookings/" + booking + "/decide-need",
+            act().put("need", "hand-sanitiser").put("decided", "borrowed"))
+        .expect(204);
+    assertThat(text("list", "a4")).contains("borrowed: give it back");
   }
 
   @Test

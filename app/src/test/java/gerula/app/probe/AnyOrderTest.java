@@ -47,6 +47,7 @@ class AnyOrderTest {
           "/api/kit/out-of-place",
           "/api/kit/csv",
           "/api/buying",
+          "/api/buying/to-choose",
           "/api/house",
           "/api/clean-down",
           "/api/find?q=thing",

@@ -10,10 +10,10 @@ import java.util.random.RandomGenerator;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Whatever is told of a booking's bags and chairs, sensible or not. */
+/** Whatever is told of a booking's list, bags and chairs, sensible or not. */
 final class RandomBags {
 
-  static final int KINDS = 7;
+  static final int KINDS = 10;
 
   private final Client client;
   private final RandomGenerator random;
@@ -37,8 +37,35 @@ final class RandomBags {
           sent("load/close", act().put("compartment", room()).put("closed", random.nextBoolean()));
       case 4 -> sent("load/take-bag", act().put("place", oneOf(known.places)));
       case 5 -> carries();
-      default -> chairs();
+      case 6 -> chairs();
+      case 7 ->
+          sent(
+              "decide-item",
+              item().put("choice", oneOf(List.of("pin", "leave-out", "add", "as-worked-out"))));
+      case 8 -> needs();
+      default -> doesInstead();
     };
+  }
+
+  /** Done without, borrowed, bought or open again, with another item instead or so many pieces. */
+  private Answer needs() {
+    String need = oneOf(List.of("face-powder", "mirror", "puff", "eyes:matte-light"));
+    if (random.nextInt(3) == 0) {
+      return sent("decide-amount", act().put("need", need).put("pieces", 1 + random.nextInt(20)));
+    }
+    ObjectNode asked = act().put("need", need);
+    String decided = oneOf(List.of("without", "borrowed", "to-buy", ""));
+    asked.put("decided", decided.isEmpty() ? null : decided);
+    asked.put("instead", random.nextInt(4) == 0 ? oneOf(known.items) : null);
+    return sent("decide-need", asked);
+  }
+
+  private Answer doesInstead() {
+    String booking = oneOf(known.bookings);
+    JsonNode faces = client.get("/api/bookings/" + booking).body().path("faces");
+    ObjectNode asked = act().put("from", "contour").put("to", "bronzer");
+    asked.putArray("faces").add(faces.isEmpty() ? Kits.id() : faces.get(0).path("id").asString());
+    return noted(asked, client.post("/api/bookings/" + booking + "/do-instead", asked));
   }
 
   private String path(String act) {

@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.time.temporal.TemporalAdjusters;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -117,6 +118,14 @@ public record Booking(
   /** The same booking with other faces. */
   public Booking with(List<Face> others) {
     return new Booking(id, title, kind, firstDay, lastDay, conditions, travel, others, lasting);
+  }
+
+  /** The same booking with another service for some faces. */
+  public Booking doing(Collection<UUID> some, Service from, Service to) {
+    return with(
+        faces.stream()
+            .map(face -> some.contains(face.id()) ? face.doing(from, to) : face)
+            .toList());
   }
 
   /** The same booking with days of which it is known how long they take. */

@@ -157,6 +157,15 @@ public record Face(
     return FaceBuilder.builder(this).sensitivities(all).build();
   }
 
+  /** The same face with one service instead of another. */
+  Face doing(Service from, Service to) {
+    Set<Service> all = new HashSet<>(services);
+    if (all.remove(from)) {
+      all.add(to);
+    }
+    return FaceBuilder.builder(this).services(all).build();
+  }
+
   /** What must not touch her: what she reacts to, and fragrance where the skin is sensitive. */
   public SortedSet<Sensitivity> reactsTo() {
     SortedSet<Sensitivity> all = new TreeSet<>(sensitivities);

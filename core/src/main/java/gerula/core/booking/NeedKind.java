@@ -47,6 +47,10 @@ public record NeedKind(String code, Set<ProductClass> classes, Section section)
           Map.entry(ProductClass.EYE_REMOVER, EnumSet.of(MICELLAR)),
           Map.entry(ProductClass.REMOVER, EnumSet.of(MICELLAR)));
 
+  /** What was fitted to, opened for or written for somebody serves nobody else. */
+  private static final Set<ProductClass> ONES_OWN =
+      EnumSet.of(CONTACT_LENSES, EYE_DROPS, CLIENT_RECORD, CONTRACT, CARD, PAPERS);
+
   private static final Map<ProductClass, NeedKind> OF_CLASS = new EnumMap<>(ProductClass.class);
 
   static {
@@ -66,6 +70,19 @@ public record NeedKind(String code, Set<ProductClass> classes, Section section)
   /** Its first class: they stand in order. */
   private ProductClass first() {
     return classes.iterator().next();
+  }
+
+  /** The class that is asked for, not one that serves as well; of a family its first. */
+  public ProductClass asked() {
+    return classes.stream()
+        .filter(one -> one.code().equals(code))
+        .findFirst()
+        .orElseGet(this::first);
+  }
+
+  /** Whether what a colleague has of it would do. */
+  public boolean canBeBorrowed() {
+    return Collections.disjoint(classes, ONES_OWN);
   }
 
   /** Items of this class, or of another that serves as well. */

@@ -4,9 +4,15 @@ import gerula.core.kit.KindOfWork;
 import gerula.core.rule.Reason;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** What brings a need. Closed: every one has its words on the screen. */
 public sealed interface NeedReason extends Reason {
+
+  /** The service that brings it; null where something else does. */
+  default @Nullable Service service() {
+    return null;
+  }
 
   /** A service booked for a face. */
   record ForService(UUID face, Service service) implements NeedReason {}

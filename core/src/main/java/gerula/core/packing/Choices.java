@@ -18,6 +18,8 @@ import org.jspecify.annotations.Nullable;
  * @param added items that go along though nothing asks for them
  * @param amounts pieces to take of a counted need instead of those worked out, by the need's code
  * @param without codes of needs that are done without
+ * @param borrowed codes of needs for which a colleague lends something
+ * @param toBuy codes of needs for which something is bought that the kit never had
  * @param load where things are packed
  */
 public record Choices(
@@ -26,11 +28,20 @@ public record Choices(
     Set<UUID> added,
     Map<String, Long> amounts,
     SortedSet<String> without,
+    SortedSet<String> borrowed,
+    SortedSet<String> toBuy,
     LoadChoices load) {
 
   public static final Choices NONE =
       new Choices(
-          Set.of(), Set.of(), Set.of(), Map.of(), Collections.emptySortedSet(), LoadChoices.NONE);
+          Set.of(),
+          Set.of(),
+          Set.of(),
+          Map.of(),
+          Collections.emptySortedSet(),
+          Collections.emptySortedSet(),
+          Collections.emptySortedSet(),
+          LoadChoices.NONE);
 
   public Choices {
     pinned = Set.copyOf(pinned);
@@ -38,37 +49,67 @@ public record Choices(
     added = Set.copyOf(added);
     amounts = Map.copyOf(amounts);
     without = Collections.unmodifiableSortedSet(new TreeSet<>(without));
+    borrowed = Collections.unmodifiableSortedSet(new TreeSet<>(borrowed));
+    toBuy = Collections.unmodifiableSortedSet(new TreeSet<>(toBuy));
   }
 
   /** An item is decided about in one way at a time. */
   public Choices undecided(UUID item) {
     return new Choices(
-        less(pinned, item), less(leftOut, item), less(added, item), amounts, without, load);
+        less(pinned, item),
+        less(leftOut, item),
+        less(added, item),
+        amounts,
+        without,
+        borrowed,
+        toBuy,
+        load);
   }
 
   public Choices pinning(UUID item) {
     Choices rest = undecided(item);
-    return new Choices(more(rest.pinned, item), rest.leftOut, rest.added, amounts, without, load);
+    return new Choices(
+        more(rest.pinned, item), rest.leftOut, rest.added, amounts, without, borrowed, toBuy, load);
   }
 
   public Choices leavingOut(UUID item) {
     Choices rest = undecided(item);
-    return new Choices(rest.pinned, more(rest.leftOut, item), rest.added, amounts, without, load);
+    return new Choices(
+        rest.pinned, more(rest.leftOut, item), rest.added, amounts, without, borrowed, toBuy, load);
   }
 
   public Choices adding(UUID item) {
     Choices rest = undecided(item);
-    return new Choices(rest.pinned, rest.leftOut, more(rest.added, item), amounts, without, load);
+    return new Choices(
+        rest.pinned, rest.leftOut, more(rest.added, item), amounts, without, borrowed, toBuy, load);
   }
 
-  /** Does without a need, or not any more. */
-  public Choices without(String need, boolean isWithout) {
-    SortedSet<String> others = new TreeSet<>(without);
-    others.remove(need);
-    if (isWithout) {
-      others.add(need);
+  /**
+   * Decides what becomes of a need that the kit does not meet; one thing at a time.
+   *
+   * @param how null: nothing is decided about it any more
+   */
+  public Choices deciding(String need, @Nullable Decided how) {
+    return new Choices(
+        pinned,
+        leftOut,
+        added,
+        amounts,
+        has(without, need, how == Decided.WITHOUT),
+        has(borrowed, need, how == Decided.BORROWED),
+        has(toBuy, need, how == Decided.TO_BUY),
+        load);
+  }
+
+  /** What was decided about a need, null for nothing. */
+  @Nullable Decided decided(String need) {
+    if (without.contains(need)) {
+      return Decided.WITHOUT;
     }
-    return new Choices(pinned, leftOut, added, amounts, others, load);
+    if (borrowed.contains(need)) {
+      return Decided.BORROWED;
+    }
+    return toBuy.contains(need) ? Decided.TO_BUY : null;
   }
 
   /**
@@ -82,12 +123,21 @@ public record Choices(
     if (pieces != null) {
       others.put(need, pieces);
     }
-    return new Choices(pinned, leftOut, added, others, without, load);
+    return new Choices(pinned, leftOut, added, others, without, borrowed, toBuy, load);
   }
 
   /** Has things packed elsewhere. */
   public Choices loading(LoadChoices other) {
-    return new Choices(pinned, leftOut, added, amounts, without, other);
+    return new Choices(pinned, leftOut, added, amounts, without, borrowed, toBuy, other);
+  }
+
+  private static SortedSet<String> has(SortedSet<String> needs, String one, boolean isIn) {
+    SortedSet<String> others = new TreeSet<>(needs);
+    others.remove(one);
+    if (isIn) {
+      others.add(one);
+    }
+    return others;
   }
 
   private static Set<UUID> less(Set<UUID> ids, UUID one) {

@@ -12,6 +12,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.SortedSet;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -47,6 +48,11 @@ final class Gaps {
   }
 
   private final Map<NeedCode, Draft> drafts = new TreeMap<>();
+  private final Choices choices;
+
+  Gaps(Choices choices) {
+    this.choices = choices;
+  }
 
   private static final class Draft {
     private final List<UUID> faces = new ArrayList<>();
@@ -56,19 +62,21 @@ final class Gaps {
     private @Nullable Unit unit;
     private final Set<UUID> blocks = new LinkedHashSet<>();
     private boolean isAsked;
-    private boolean isAccepted;
+    private final SortedSet<String> reactTo = new TreeSet<>();
     private long missing;
+
+    private void reactTo(List<Face> users) {
+      users.forEach(face -> face.reactsTo().forEach(one -> reactTo.add(one.name())));
+    }
   }
 
   /**
    * @param missing thousandths that could not be served, more than 0; 1000 a piece of what is
    *     shared
-   * @param isAccepted whether the artist does without
    * @param refused everything of the kind and why it is not taken; asked once of needs with one
    *     code
    */
-  void add(
-      Need need, long missing, boolean isAccepted, Supplier<List<PackingFinding.Refused>> refused) {
+  void add(Need need, long missing, Supplier<List<PackingFinding.Refused>> refused) {
     Draft draft = drafts.computeIfAbsent(need.code(), _ -> new Draft());
     need.faces().stream()
         .map(Face::id)
@@ -84,7 +92,7 @@ final class Gaps {
           case Need.Counted _ -> Unit.PIECE;
         };
     draft.missing += missing;
-    draft.isAccepted |= isAccepted;
+    draft.reactTo(need.faces());
     draft.wanted.addAll(need.must());
     if (!draft.isAsked) {
       draft.isAsked = true;
@@ -96,15 +104,16 @@ final class Gaps {
    * A companion that cannot be taken: what needs it is on the list, and useless.
    *
    * @param blocked what is useless without it
+   * @param users on whom it would be used
    */
   void blocking(
       Companions.Group group,
       UUID blocked,
-      boolean isAccepted,
+      List<Face> users,
       Stream<PackingFinding.Refused> refused) {
     Draft draft = drafts.computeIfAbsent(group.need(), _ -> new Draft());
     draft.blocks.add(blocked);
-    draft.isAccepted |= isAccepted;
+    draft.reactTo(users);
     refused.forEach(one -> draft.nearest.putIfAbsent(one.item(), one));
   }
 
@@ -116,13 +125,14 @@ final class Gaps {
     return drafts.entrySet().stream()
         .map(entry -> gap(entry.getKey(), entry.getValue()))
         .sorted(
-            Comparator.comparing(PackingFinding.Gap::isAccepted)
+            Comparator.comparing((PackingFinding.Gap gap) -> !gap.isOpen())
                 .thenComparing(gap -> gap.blocks().isEmpty())
                 .thenComparing(gap -> gap.faces().isEmpty()))
         .toList();
   }
 
-  private static PackingFinding.Gap gap(NeedCode need, Draft draft) {
+  private PackingFinding.Gap gap(NeedCode need, Draft draft) {
+    Decided decided = choices.decided(need.code());
     return new PackingFinding.Gap(
         need,
         List.copyOf(draft.faces),
@@ -131,7 +141,10 @@ final class Gaps {
         draft.unit,
         draft.wanted,
         List.copyOf(draft.blocks),
-        draft.isAccepted,
+        decided,
+        decided == null || decided.isOpen(),
+        need.kind().canBeBorrowed(),
+        draft.reactTo,
         draft.nearest.values().stream()
             .sorted(NEAREST_FIRST)
             .limit(PackingFinding.Gap.MOST_NEAREST)

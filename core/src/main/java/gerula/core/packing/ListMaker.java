@@ -41,7 +41,7 @@ final class ListMaker {
   private final Taste taste;
   private final Palettes palettes;
   private final Map<UUID, LineDraft> lines = new LinkedHashMap<>();
-  private final Gaps gaps = new Gaps();
+  private final Gaps gaps;
   private final ListFindings findings;
   private final List<Need> needs;
   private final BasePlan plan;
@@ -66,6 +66,7 @@ final class ListMaker {
     palettes = new Palettes(facts.places(), facts.kit(), facts.packed(), lifted);
     findings = new ListFindings(facts, kit, suitability);
     needs = Needs.of(facts.booking(), facts.house());
+    gaps = new Gaps(facts.choices());
     plan = BasePlan.of(facts, suitability, needs);
     picked = known == null ? pick() : known;
     recipes = new BaseRecipes(kit, suitability, plan);
@@ -97,6 +98,12 @@ final class ListMaker {
         list,
         now,
         before == null ? List.of() : new ListChanges(before, now, maker.kit, maker::whyNot).all());
+  }
+
+  /** Services that would close a gap of the list of these facts. */
+  static List<OtherService> closing(PackingList.PackingFacts facts, String gap) {
+    ListMaker maker = of(facts);
+    return new OtherServices(facts, maker.suitability, maker.found).closing(gap);
   }
 
   /** Why this item is not on the list of these facts. */
@@ -192,8 +199,7 @@ final class ListMaker {
         .keySet()
         .forEach(id -> recipes.reason(need, kit.get(id)).ifPresent(draftOf(kit.get(id))::reasons));
     if (pick.missing() > 0) {
-      boolean isAccepted = facts.choices().without().contains(need.code().code());
-      gaps.add(need, pick.missing(), isAccepted, () -> refused(need));
+      gaps.add(need, pick.missing(), () -> refused(need));
     } else if (pick.isWithoutReserve()) {
       pick.amounts().keySet().stream()
           .findFirst()
@@ -351,8 +357,7 @@ final class ListMaker {
       return false;
     }
     if (companion == null) {
-      boolean isAccepted = facts.choices().without().contains(group.code());
-      gaps.blocking(group, forIt.item().id(), isAccepted, findings.refusals(group, users));
+      gaps.blocking(group, forIt.item().id(), users, findings.refusals(group, users));
       return true;
     }
     boolean isNew = !isOn(companion);

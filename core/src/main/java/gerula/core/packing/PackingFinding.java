@@ -29,7 +29,11 @@ public sealed interface PackingFinding extends Reason {
    * @param unit of what is missing, null when one shared thing is missing
    * @param wanted traits it would have to have
    * @param blocks items on the list that are useless without it
-   * @param isAccepted whether the artist does without
+   * @param decided what the artist decided about it, null as long as she did not
+   * @param isOpen whether it is still to be closed, or to be decided about
+   * @param canBeBorrowed whether a colleague's would do
+   * @param readLabelFor what those react to on whom it would be used: of what is borrowed or bought
+   *     nobody has read the label
    * @param nearest what the kit has of that class and why it is not taken, at most {@value
    *     #MOST_NEAREST}
    */
@@ -41,7 +45,10 @@ public sealed interface PackingFinding extends Reason {
       @Nullable Unit unit,
       SortedSet<Trait> wanted,
       List<UUID> blocks,
-      boolean isAccepted,
+      @Nullable Decided decided,
+      boolean isOpen,
+      boolean canBeBorrowed,
+      SortedSet<String> readLabelFor,
       List<Refused> nearest)
       implements PackingFinding {
 
@@ -59,11 +66,16 @@ public sealed interface PackingFinding extends Reason {
       this(item, reason, reason.remedy());
     }
 
-    /** What is in a container of the artist's is filled again before another is bought. */
+    /** What the artist can fill herself is filled before another is bought. */
     static Refused of(Item item, Refusal reason) {
-      boolean isRefilled =
-          reason instanceof Refusal.UsedUp && item.vessel() instanceof Vessel.Decant;
-      return new Refused(item.id(), reason, isRefilled ? Remedy.REFILL : reason.remedy());
+      return new Refused(
+          item.id(),
+          reason,
+          switch (reason) {
+            case Refusal.UsedUp _ when item.vessel() instanceof Vessel.Decant -> Remedy.REFILL;
+            case Refusal.OnAnotherBooking _ when item.isDecantable() -> Remedy.DECANT;
+            default -> reason.remedy();
+          });
     }
   }
 

@@ -114,6 +114,16 @@ public record PackingList(
     return ListMaker.compared(facts, before);
   }
 
+  /**
+   * Services that come near one booked, for which the kit has all, and that would close a gap.
+   * Asked for one gap: each is tried on the whole booking.
+   *
+   * @param gap the code of its need
+   */
+  public static List<OtherService> otherServices(PackingFacts facts, String gap) {
+    return ListMaker.closing(facts, gap);
+  }
+
   /** Why an item is not on the list of these facts. */
   public static WhyNot whyNot(PackingFacts facts, UUID item) {
     return ListMaker.whyNot(facts, item);

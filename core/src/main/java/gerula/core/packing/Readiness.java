@@ -27,7 +27,7 @@ public record Readiness(State state, int toDo, int toGet, @Nullable LocalDate by
 
   public static Readiness of(PackingList list, Booking booking, HouseRules house, LocalDate today) {
     int toDo = (int) list.findings().stream().filter(Readiness::isToBeDone).count();
-    int toGet = (int) list.gaps().stream().filter(gap -> !gap.isAccepted()).count();
+    int toGet = (int) list.gaps().stream().filter(PackingFinding.Gap::isOpen).count();
     if (toGet > 0) {
       LocalDate by = booking.firstDay().minusDays(house.deliveryDays());
       boolean isLate = by.isBefore(today);

@@ -19,6 +19,7 @@ public sealed interface Refusal extends Reason {
       case UsedUp _, RunsOut _, OnAnotherBooking _, Contaminated _, Spoiled _ -> Remedy.BUY;
       case Elsewhere _ -> Remedy.ASK_BACK;
       case NotLocated _ -> Remedy.FIND;
+      case Quarantined _ -> Remedy.DECIDE;
       case LeftOut _ -> Remedy.TAKE_AFTER_ALL;
       case RoleUnknown _ -> Remedy.SAY_ROLE;
       case WrongDepth _, WrongColour _, OtherProduct _, Lacks _, OtherRole _ -> Remedy.INSTEAD;
@@ -27,7 +28,6 @@ public sealed interface Refusal extends Reason {
           KeptAway _,
           OnePersonOnly _,
           StaysAtHome _,
-          Quarantined _,
           Personal _,
           ForSomebodyElse _,
           OtherUnit _ ->

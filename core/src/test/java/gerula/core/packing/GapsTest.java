@@ -71,8 +71,8 @@ class GapsTest {
   }
 
   private static PackingFinding.Gap gap(List<PackingFinding.Refused> refused) {
-    Gaps gaps = new Gaps();
-    gaps.add(need(new Need.Measured(500, Unit.ML), Set.of()), 500, false, () -> refused);
+    Gaps gaps = new Gaps(Choices.NONE);
+    gaps.add(need(new Need.Measured(500, Unit.ML), Set.of()), 500, () -> refused);
     return gaps.inOrder().iterator().next();
   }
 
@@ -94,12 +94,11 @@ class GapsTest {
 
   @Test
   void whatIsMissingOfOneKindAddsUp() {
-    Gaps gaps = new Gaps();
-    gaps.add(need(new Need.Measured(500, Unit.ML), Set.of(Trait.MATTE)), 300, false, List::of);
+    Gaps gaps = new Gaps(Choices.NONE);
+    gaps.add(need(new Need.Measured(500, Unit.ML), Set.of(Trait.MATTE)), 300, List::of);
     gaps.add(
         need(new Need.Measured(500, Unit.ML), Set.of()),
         200,
-        false,
         () -> {
           throw new AssertionError("What was refused was told already.");
         });

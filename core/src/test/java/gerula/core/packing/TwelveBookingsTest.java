@@ -6,6 +6,7 @@ import gerula.core.booking.Booking;
 import gerula.core.booking.Face;
 import gerula.core.booking.Need;
 import gerula.core.booking.Needs;
+import gerula.core.booking.Service;
 import gerula.core.kit.Given;
 import gerula.core.kit.item.Item;
 import gerula.core.kit.place.PlaceKind;
@@ -81,6 +82,60 @@ class TwelveBookingsTest {
     assertThat(codes(list)).isEqualTo(new TreeSet<>(without));
   }
 
+  /** It is proposed where the kit has everything for it; done instead, the gap is closed. */
+  @ParameterizedTest
+  @MethodSource("names")
+  void aServiceThatComesNearClosesAGapAndOpensNone(String name) {
+    Booking booking = ALL.get(name);
+    for (Service from : Service.values()) {
+      List<UUID> some =
+          booking.faces().stream()
+              .filter(face -> face.services().contains(from))
+              .map(Face::id)
+              .toList();
+      if (!some.isEmpty()) {
+        from.instead().forEach(to -> assertCloses(booking, new OtherService(from, to, some)));
+      }
+    }
+  }
+
+  private static void assertCloses(Booking booking, OtherService other) {
+    Booking then = booking.doing(other.faces(), other.from(), other.to());
+    List<Item> kit = everythingFor(then);
+    PackingList list = listOf(booking, kit);
+    Set<String> gapsThen = codes(listOf(then, kit));
+    Set<String> neededThen =
+        needs(then).stream().map(need -> need.code().code()).collect(Collectors.toSet());
+    List<PackingFinding.Gap> closed =
+        list.gaps().stream()
+            .filter(gap -> !neededThen.contains(gap.need().code()) && gap.blocks().isEmpty())
+            .toList();
+    assertThat(closed)
+        .allSatisfy(
+            gap ->
+                assertThat(proposed(booking, kit, gap).stream().map(TwelveBookingsTest::pair))
+                    .contains(pair(other)));
+    for (PackingFinding.Gap gap : list.gaps()) {
+      for (OtherService proposed : proposed(booking, kit, gap)) {
+        Booking done = booking.doing(proposed.faces(), proposed.from(), proposed.to());
+        assertThat(codes(listOf(done, kit)))
+            .as(other + " proposed " + proposed)
+            .doesNotContain(gap.need().code())
+            .isSubsetOf(codes(list));
+      }
+    }
+    assertThat(gapsThen).isSubsetOf("airbrush-gun", "compressor");
+  }
+
+  private static List<OtherService> proposed(
+      Booking booking, List<Item> kit, PackingFinding.Gap gap) {
+    return PackingList.otherServices(facts(booking, kit), gap.need().code());
+  }
+
+  private static String pair(OtherService other) {
+    return other.from() + " to " + other.to();
+  }
+
   private static String needsOf(Booking booking) {
     return needs(booking).stream()
         .map(
@@ -135,10 +190,14 @@ class TwelveBookingsTest {
   }
 
   private static PackingList listOf(Booking booking, List<Item> kit) {
+    return PackingList.of(facts(booking, kit));
+  }
+
+  private static PackingList.PackingFacts facts(Booking booking, List<Item> kit) {
     PlaceTree places =
         new PlaceTree(List.of(Given.place(PlaceKind.STORE, "store").id(STORE).place()));
-    return PackingList.of(
-        new PackingList.PackingFacts(booking, kit, places, List.of(), Set.of(), HouseRules.USUAL));
+    return new PackingList.PackingFacts(
+        booking, kit, places, List.of(), Set.of(), HouseRules.USUAL);
   }
 
   /** For each need something that meets it, and for that whatever it is useless without. */

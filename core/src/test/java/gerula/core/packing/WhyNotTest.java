@@ -29,7 +29,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -151,6 +150,36 @@ class WhyNotTest extends GivenList {
         .containsEntry(away.id(), Remedy.ASK_BACK)
         .containsEntry(deep.id(), Remedy.INSTEAD)
         .containsEntry(conflicting.id(), null);
+    assertThat(new Refusal.Quarantined().remedy()).isEqualTo(Remedy.DECIDE);
+    // What another booking has can be shared while it is measured out.
+    Refusal onAnother = new Refusal.OnAnotherBooking(UUID.randomUUID(), "another");
+    assertThat(PackingFinding.Refused.of(deep, onAnother).remedy()).isEqualTo(Remedy.DECANT);
+    Item tool = Given.thing(ProductClass.MAT, Form.TEXTILE).content(Quantity.pieces(1)).item();
+    assertThat(PackingFinding.Refused.of(tool, onAnother).remedy()).isEqualTo(Remedy.BUY);
+  }
+
+  /** A need is decided about in one way at a time, and what is decided holds. */
+  @Test
+  void aGapIsDoneWithoutBorrowedForOrOpen() {
+    assertThat(powderGap().decided()).isNull();
+    assertThat(powderGap().canBeBorrowed()).isTrue();
+    assertThat(powderGap().readLabelFor()).isEmpty();
+    face = FaceBuilder.builder(face).skinType(SkinType.SENSITIVE).build();
+    assertThat(powderGap().readLabelFor()).containsExactly("fragrance");
+    choices = choices.deciding("face-powder", Decided.WITHOUT);
+    choices = choices.deciding("face-powder", Decided.BORROWED);
+    assertThat(powderGap().decided()).isEqualTo(Decided.BORROWED);
+    assertThat(choices.without()).isEmpty();
+    choices = choices.deciding("face-powder", null);
+    assertThat(powderGap().isOpen()).isTrue();
+    assertThat(NeedCode.of(ProductClass.CONTACT_LENSES).kind().canBeBorrowed()).isFalse();
+  }
+
+  private PackingFinding.Gap powderGap() {
+    return list(face).gaps().stream()
+        .filter(gap -> gap.need().code().equals("face-powder"))
+        .findFirst()
+        .orElseThrow();
   }
 
   @Test
@@ -161,9 +190,9 @@ class WhyNotTest extends GivenList {
     assertThat(early.toGet()).isPositive();
     assertThat(early.by()).isEqualTo(TODAY.minusDays(HouseRules.USUAL.deliveryDays()));
     assertThat(readiness(TODAY.minusDays(3)).state()).isEqualTo(Readiness.State.TOO_LATE_TO_ORDER);
-    TreeSet<String> without = new TreeSet<>();
-    list(face).gaps().forEach(gap -> without.add(gap.need().code()));
-    choices = new Choices(Set.of(), Set.of(), Set.of(), Map.of(), without, LoadChoices.NONE);
+    list(face)
+        .gaps()
+        .forEach(gap -> choices = choices.deciding(gap.need().code(), Decided.WITHOUT));
     assertThat(readiness(TODAY).state()).isEqualTo(Readiness.State.READY);
     kit.clear();
     powder("A", one -> one.cleanliness(Cleanliness.USED));

@@ -140,7 +140,7 @@ public final class Stocks {
 
   /** What is missing of something that the kit has, and has too little of or not long enough. */
   private void addMissing(PackingFinding.Gap gap, Map<Key, Taken> taken) {
-    if (gap.shortThousandths() == null || gap.isAccepted()) {
+    if (gap.shortThousandths() == null || !gap.isOpen()) {
       return;
     }
     for (PackingFinding.Refused near : gap.nearest()) {

@@ -16,6 +16,7 @@ import gerula.core.kit.product.Form;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Section;
 import gerula.core.kit.product.Trait;
+import gerula.core.packing.Decided;
 import gerula.core.packing.PackingFinding;
 import gerula.core.packing.PackingLine;
 import gerula.core.packing.PackingList;
@@ -79,7 +80,10 @@ class StocksTest {
         unit,
         Collections.emptySortedSet(),
         List.of(),
-        accepted,
+        accepted ? Decided.WITHOUT : null,
+        !accepted,
+        true,
+        Collections.emptySortedSet(),
         List.of(new PackingFinding.Refused(near.id(), why)));
   }
 
