@@ -22,6 +22,9 @@ public final class Running implements BeforeAllCallback, ParameterResolver {
 
   public static final String TODAY = "2031-04-14";
 
+  /** However late it is: that day lasts as long as the tests do. */
+  public static final String BEGINS = "08:00";
+
   private static final String URL = url("gerula_test");
 
   private static ConfigurableApplicationContext application;
@@ -48,8 +51,7 @@ public final class Running implements BeforeAllCallback, ParameterResolver {
             "--gerula.sign-up-burst=100000",
             "--gerula.passphrase-memory-kib=64",
             "--gerula.today=" + TODAY,
-            // However late it is: that day lasts as long as the tests do.
-            "--gerula.start-time=08:00",
+            "--gerula.start-time=" + BEGINS,
             "--gerula.order-desk=" + TestDesk.start(),
             "--spring.jmx.enabled=false",
             "--spring.datasource.url=" + url,

@@ -9,6 +9,7 @@ import gerula.app.Running;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -39,7 +40,7 @@ class WorkspaceTimeTest {
                 .put("zone", zone))
         .expect(201);
     assertThat(client.get("/api/session").body().path("zone").asString()).isEqualTo(zone);
-    assertThat(today(client)).isBetween(shifted(zone), shifted(zone));
+    assertThat(today(client)).isEqualTo(there(zone));
     String drawer = Kits.addPlace(client, "Drawer", "drawer");
     client.post("/api/items", opened(drawer, today(client))).expect(201);
     client.post("/api/items", opened(drawer, today(client).plusDays(1))).expect(422);
@@ -125,9 +126,12 @@ class WorkspaceTimeTest {
     return LocalDate.parse(client.get("/api/session").body().path("today").asString());
   }
 
-  /** The application's clock runs by whole days ahead of this machine's. */
-  private static LocalDate shifted(String zone) {
-    long days = LocalDate.parse(Running.TODAY).toEpochDay() - LocalDate.now().toEpochDay();
-    return LocalDate.now(ZoneId.of(zone)).plusDays(days);
+  /** Where the application's day begins at eight, on this machine. */
+  private static LocalDate there(String zone) {
+    return LocalDate.parse(Running.TODAY)
+        .atTime(LocalTime.parse(Running.BEGINS))
+        .atZone(ZoneId.systemDefault())
+        .withZoneSameInstant(ZoneId.of(zone))
+        .toLocalDate();
   }
 }
