@@ -38,6 +38,11 @@ final class EveryLoad {
     return every.best;
   }
 
+  /** The least that is lifted when everything lies in the only compartment; below 0 for no way. */
+  static double leastInOne(Load load) {
+    return new EveryLoad(load).least(0);
+  }
+
   private void decide(int next) {
     if (next == at.length) {
       judge();

@@ -1,5 +1,6 @@
 package gerula.core.packing.load;
 
+import static gerula.core.packing.load.GivenLoads.EFFORT;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gerula.core.Seeds;
@@ -13,8 +14,6 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** What goes where, against every way there is, and against its own rules told again. */
 class LoadPlanTest {
-
-  private static final LoadEffort EFFORT = LoadEffort.of(20_000, 1);
 
   static LongStream seeds() {
     return Seeds.upTo(120);

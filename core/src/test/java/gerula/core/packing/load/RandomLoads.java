@@ -90,6 +90,39 @@ public final class RandomLoads {
     return new Load(bags, all);
   }
 
+  /** Two bags of two compartments each, and hardly room for everything. */
+  static Load tight(Random random) {
+    List<LoadBag> bags = new ArrayList<>();
+    int rooms = 0;
+    for (int bag = 0; bag < 2; bag++) {
+      List<Compartment> own = new ArrayList<>();
+      for (int i = 0; i < 2; i++) {
+        own.add(
+            new Compartment(
+                "room" + rooms++,
+                100 + random.nextInt(60),
+                80 + random.nextInt(40),
+                50 + random.nextInt(30),
+                0.85,
+                i == 0 ? Set.of("skin", "base", "eyes") : Set.of(),
+                i > 0,
+                1 + i,
+                null));
+      }
+      bags.add(new LoadBag("bag" + bag, Mass.ofGrams(500L), Mass.ofGrams(1200L), own));
+    }
+    List<LoadPiece> all = new ArrayList<>();
+    for (int i = 0; i < 24; i++) {
+      all.add(
+          piece(random, i, rooms, 24)
+              .measures(
+                  new Posture(
+                      12 + random.nextInt(40), 12 + random.nextInt(40), 12 + random.nextInt(60)))
+              .build());
+    }
+    return new Load(bags, all);
+  }
+
   private static String any(Random random) {
     return SECTIONS.get(random.nextInt(SECTIONS.size()));
   }
