@@ -19,9 +19,13 @@ export function PrintLinks({ booking }: { booking: string }) {
     { to: `/api/cleaning-record?booking=${booking}&paper=${paper}`, word: "Cleaning record" },
     { to: `/api/cleaning-record/csv?booking=${booking}`, word: "Record as a table" },
   ];
-  return links.map(({ to, word }) => (
-    <a key={to} href={to} target="_blank" rel="noreferrer" className={buttonLook("bare")}>
-      {word}
-    </a>
-  ));
+  return (
+    <nav aria-label="On paper" className="-ml-3 flex basis-full flex-wrap">
+      {links.map(({ to, word }) => (
+        <a key={to} href={to} target="_blank" rel="noreferrer" className={buttonLook("bare")}>
+          {word}
+        </a>
+      ))}
+    </nav>
+  );
 }
