@@ -11,9 +11,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import gerula.core.packing.load.LoadPlan.LeftPiece;
 import gerula.core.packing.load.LoadPlan.PlacedPiece;
 import gerula.core.quantity.Mass;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** What stays and why, what lies how. */
@@ -150,6 +152,11 @@ class LoadCasesTest {
     assertThat(load.obstacle(plan, "a", "right")).contains(LoadObstacle.TOO_FULL);
     assertThat(load.obstacle(plan, "c", "left")).isEmpty();
     assertThat(load.obstacle(plan, "a", "left")).isEmpty();
+    Load pinned =
+        new Load(
+            List.of(one), List.of(piece("p", 10, 10, 10).pinned("left").usual("left").build()));
+    assertThat(pinned.obstacle(pinned.plan(EFFORT), "p", "right"))
+        .contains(LoadObstacle.PINNED_ELSEWHERE);
     List<PlacedPiece> after = load.moved(plan, "c", "left");
     assertThat(after)
         .filteredOn(placed -> placed.compartment().equals("left"))
@@ -183,17 +190,55 @@ class LoadCasesTest {
     assertThatThrownBy(
             () -> new Load(List.of(bag), List.of(piece("q", 1, 1, 1).companionOf("x").build())))
         .hasMessageContaining("no piece \"x\"");
+    Compartment[] rooms = new Compartment[Load.MOST_COMPARTMENTS + 1];
+    Arrays.setAll(rooms, i -> room("r" + i, 10, 10, 10));
+    assertThatThrownBy(() -> new Load(List.of(bag("b", rooms)), List.of()))
+        .hasMessageContaining("At most 300 compartments");
+    List<LoadPiece> pieces =
+        IntStream.rangeClosed(0, Load.MOST_PIECES)
+            .mapToObj(i -> piece("p" + i, 1, 1, 1).build())
+            .toList();
+    assertThatThrownBy(() -> new Load(List.of(bag), pieces))
+        .hasMessageContaining("At most 2000 pieces");
+    assertThat(new Load(List.of(bag), pieces.subList(1, pieces.size())).pieces()).hasSize(2000);
+    assertThatThrownBy(() -> new Load(List.of(bag, bag("c", room("r", 10, 10, 10))), List.of()))
+        .hasMessageContaining("give each compartment its own");
+    assertThatThrownBy(
+            () -> new Load(List.of(bag), List.of(piece("q", 1, 1, 1).usual("x").build())))
+        .hasMessageContaining("no compartment \"x\"");
     assertThatThrownBy(() -> room("r", 0, 1, 1)).hasMessageContaining("width");
+    assertThatThrownBy(() -> room("r", 1, 0, 1)).hasMessageContaining("depth");
+    assertThatThrownBy(() -> room("r", 1, 1, 10_001)).hasMessageContaining("height");
+    assertThat(room("r", 1, 10_000, 1).volume()).isEqualTo(10_000);
+    assertThatThrownBy(() -> piece("p", 0, 1, 1)).hasMessageContaining("width");
+    assertThatThrownBy(() -> piece("p", 1, 0, 1)).hasMessageContaining("depth");
     assertThatThrownBy(() -> piece("p", 1, 1, 10_001)).hasMessageContaining("height");
     assertThatThrownBy(() -> LoadEffort.of(0, 1)).hasMessageContaining("60,000");
+    assertThatThrownBy(() -> LoadEffort.of(60_001, 1)).hasMessageContaining("60,000");
+    assertThat(LoadEffort.of(60_000, 1).millis()).isEqualTo(60_000);
+    assertThat(LoadEffort.of(1, 7).seed()).isEqualTo(7);
+    assertThat(piece("p", 1, 1, 1).value(1_000_000).openedFirst(10_000).build().value())
+        .isEqualTo(1_000_000);
+    assertThat(piece("p", 1, 1, 1).openedFirst(1).value(0).build().openedFirst()).isOne();
+    assertThatThrownBy(() -> piece("p", 1, 1, 1).openedFirst(10_001).build())
+        .hasMessageContaining("rank");
+    assertThat(piece("p", 10, 10, 10).build().taken()).isEqualTo(1000);
+    assertThat(piece("p", 10, 10, 10).isRigid(false).build().taken()).isEqualTo(600);
     assertThatThrownBy(() -> piece("p", 1, 1, 1).value(-1).build()).hasMessageContaining("value");
     assertThatThrownBy(() -> piece("p", 1, 1, 1).openedFirst(0).build())
         .hasMessageContaining("rank");
     assertThatThrownBy(
             () -> CompartmentBuilder.builder(room("r", 1, 1, 1)).usableShare(1.01).build())
         .hasMessageContaining("share");
+    assertThatThrownBy(() -> CompartmentBuilder.builder(room("r", 1, 1, 1)).usableShare(0).build())
+        .hasMessageContaining("share");
     assertThatThrownBy(() -> CompartmentBuilder.builder(room("r", 1, 1, 1)).reach(-1).build())
         .hasMessageContaining("reach");
+    assertThatThrownBy(() -> CompartmentBuilder.builder(room("r", 1, 1, 1)).reach(10_001).build())
+        .hasMessageContaining("reach");
+    assertThat(CompartmentBuilder.builder(room("r", 1, 1, 1)).reach(0).build().reach()).isZero();
+    assertThat(CompartmentBuilder.builder(room("r", 1, 1, 1)).reach(10_000).build().reach())
+        .isEqualTo(10_000);
   }
 
   @Test

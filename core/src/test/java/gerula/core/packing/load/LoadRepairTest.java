@@ -30,6 +30,8 @@ class LoadRepairTest {
                   return heard.size() < 5;
                 }));
     assertThat(heard).hasSize(5).isSorted();
+    assertThat(heard.getFirst()).isZero();
+    assertThat(heard.getLast()).isPositive().isLessThan(1);
     assertThat(stopped.isStopped()).isTrue();
     assertThat(LoadCheck.wrong(load, stopped)).isEmpty();
     LoadPlan cut = load.plan(LoadEffort.of(1, 1));
