@@ -145,6 +145,48 @@ class ChairPlanTest {
     assertThat(plan.isOptimal()).isFalse();
   }
 
+  @Test
+  void ofVeryManyTwoChangePlacesWhereThatMakesItLessLate() {
+    // By due date all wait for whoever comes at seven; four of them can be done before.
+    List<ChairFace> faces = new ArrayList<>();
+    faces.add(new ChairFace("late", 30, LocalTime.of(7, 50), LocalTime.of(7, 0), null));
+    for (int i = 0; i < 12; i++) {
+      faces.add(face("f%02d".formatted(i), 15, i < 6 ? "08:00" : "12:00"));
+    }
+    List<ChairArtist> alone = List.of(artist("a", "06:00", "18:00"));
+    ChairPlan plan = ChairPlan.of(alone, faces, 0);
+    assertValid(plan, alone, faces, 0);
+    assertThat(plan.maxLatenessMinutes()).isZero();
+    assertThat(plan.isOptimal()).isFalse();
+    assertThat(plan.latestStart()).isEqualTo(plan.slots().getFirst().start());
+    ChairPlan kept = ChairPlan.inOrder(alone, faces, faces.stream().map(ChairFace::id).toList(), 0);
+    assertThat(kept.maxLatenessMinutes()).isEqualTo(60);
+    assertThat(kept.latestStart()).isNull();
+    List<ChairArtist> two = List.of(artist("b", "06:00", "18:00"), artist("a", "06:00", "18:00"));
+    assertThat(ChairPlan.of(two, faces, 0).latestStart()).isNull();
+    // Who has an artist of her own sits in no other chair, however many there are.
+    faces.add(new ChairFace("own", 10, LocalTime.of(12, 0), null, "b"));
+    assertValid(ChairPlan.of(two, faces, 0), two, faces, 0);
+  }
+
+  @Test
+  void upToTwelveFacesAndThreeArtistsItIsTheBest() {
+    List<ChairFace> faces = new ArrayList<>();
+    List<ChairArtist> artists = new ArrayList<>();
+    for (int i = 0; i < 12; i++) {
+      faces.add(face("f%02d".formatted(i), 5, "12:00"));
+    }
+    for (int i = 0; i < 3; i++) {
+      artists.add(artist("a" + i, "06:00", "18:00"));
+    }
+    assertThat(ChairPlan.of(artists, faces, 0).isOptimal()).isTrue();
+    artists.add(artist("a3", "06:00", "18:00"));
+    assertThat(ChairPlan.of(artists, faces, 0).isOptimal()).isFalse();
+    assertThat(face("a", 600, "18:00").minutes()).isEqualTo(600);
+    assertThat(face("a", 1, "18:00").minutes()).isOne();
+    assertThatThrownBy(() -> face("a", 601, "18:00")).hasMessageContaining("1 to 600");
+  }
+
   private static void assertValid(
       ChairPlan plan, List<ChairArtist> artists, List<ChairFace> faces, int turnover) {
     assertThat(plan.slots())

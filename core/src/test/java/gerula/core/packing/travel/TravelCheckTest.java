@@ -74,6 +74,29 @@ class TravelCheckTest {
     assertThat(isFine || !told.reasons().isEmpty()).isTrue();
   }
 
+  @ParameterizedTest
+  @CsvSource({
+    "CREAM, 100, 500, , true, IN_THE_LIQUIDS_BAG",
+    "CREAM, 501, 500, , true, CONTAINER_OVER_100_ML TOILETRY_TOO_LARGE",
+    "POWDER, 350, , , false, ''",
+    "POWDER, 351, , , false, MAY_BE_INSPECTED",
+    "POWDER, 501, 400, , true, MAY_BE_INSPECTED TOILETRY_TOO_LARGE",
+    "POWDER, 300, 501, , true, TOILETRY_TOO_LARGE",
+    "LITHIUM_SPARE, , , 100, false, SPARE_IN_CABIN_ONLY COVER_TERMINALS",
+    "LITHIUM_SPARE, , , 161, false, SPARE_IN_CABIN_ONLY OVER_160_WH"
+  })
+  void whyIsToldInFull(
+      TravelKind kind,
+      @Nullable Double ml,
+      @Nullable Double grams,
+      @Nullable Double wh,
+      boolean isToiletry,
+      String reasons) {
+    TravelPiece piece = piece(kind, ml, grams, wh, null, isToiletry);
+    List<TravelReason> told = TravelCheck.of(List.of(piece)).pieces().getFirst().reasons();
+    assertThat(String.join(" ", told.stream().map(Enum::name).toList())).isEqualTo(reasons);
+  }
+
   /** A half-full bottle of 150 ml is one of 150 ml. */
   @Test
   void onlySmallContainersGoIntoTheBagOfALitre() {
@@ -114,6 +137,11 @@ class TravelCheckTest {
         .isEqualTo(new TravelCheck.SpareBatteries(3, false));
     assertThat(TravelCheck.of(List.of(huge)).spares())
         .isEqualTo(new TravelCheck.SpareBatteries(0, false));
+    TravelPiece free = piece(TravelKind.LITHIUM_SPARE, null, null, 100.0, null, false);
+    TravelPiece most = piece(TravelKind.LITHIUM_SPARE, null, null, 160.0, null, false);
+    TravelPiece light = piece(TravelKind.LITHIUM_INSTALLED, null, null, 150.0, null, false);
+    assertThat(TravelCheck.of(List.of(free, free, free, most, light)).spares())
+        .isEqualTo(new TravelCheck.SpareBatteries(1, true));
   }
 
   @Test
@@ -125,7 +153,18 @@ class TravelCheckTest {
     assertThat(piece(TravelKind.SCISSORS, null, null, null, null, false).missing())
         .containsExactly(TravelPiece.Measure.BLADE_MM);
     assertThat(piece(TravelKind.TOOL, null, null, null, null, false).missing()).isEmpty();
-    assertThatThrownBy(() -> piece(TravelKind.LIQUID, -1.0, null, null, null, false))
-        .hasMessageContaining("0 or more");
+    assertThat(piece(TravelKind.OTHER, null, null, null, null, true).missing())
+        .containsExactly(TravelPiece.Measure.CONTAINER_ML, TravelPiece.Measure.MASS_G);
+    for (double wrong : new double[] {-1, 1_000_001, Double.NaN}) {
+      assertThatThrownBy(() -> piece(TravelKind.LIQUID, wrong, null, null, null, false))
+          .hasMessageContaining("0 or more");
+      assertThatThrownBy(() -> piece(TravelKind.LIQUID, null, wrong, null, null, false))
+          .hasMessageContaining("0 or more");
+      assertThatThrownBy(() -> piece(TravelKind.LIQUID, null, null, wrong, null, false))
+          .hasMessageContaining("0 or more");
+      assertThatThrownBy(() -> piece(TravelKind.LIQUID, null, null, null, wrong, false))
+          .hasMessageContaining("0 or more");
+    }
+    assertThat(piece(TravelKind.LIQUID, 0.0, 1_000_000.0, null, null, false).missing()).isEmpty();
   }
 }
