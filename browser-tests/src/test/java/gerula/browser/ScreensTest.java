@@ -48,7 +48,7 @@ class ScreensTest {
       for (View view : views()) {
         Person artist = view.stance() == Person.Stance.DESK ? desk : hand;
         artist.goTo(view.path());
-        artist.page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+        artist.settled();
         Path picture = FOLDER.resolve(view.name() + ".png");
         artist.page.screenshot(new Page.ScreenshotOptions().setPath(picture));
         assertThat(picture).isNotEmptyFile();
@@ -122,7 +122,7 @@ class ScreensTest {
   }
 
   private static void picture(Person artist, String name) {
-    artist.page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+    artist.settled();
     artist.page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
   }
 
