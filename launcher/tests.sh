@@ -196,8 +196,7 @@ command_probe() {
 }
 
 # PIT over the rules of dates and the bench, of the kit and packing, of bookings, and of restock: how many
-# changed rules a test of
-# the same rooms notices.
+# changed rules a test of the same rooms notices.
 command_mutation() {
   need_jdk
   need_maven

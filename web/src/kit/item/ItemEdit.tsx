@@ -8,6 +8,7 @@ import { ChangedElsewhere } from "../../ui/ChangedElsewhere";
 import { showFaults } from "../../ui/faults";
 import { Without } from "../../ui/Without";
 import { fullName, shortName } from "../../words/items";
+import { CLASSES } from "../../words/lists";
 import { ItemEditor } from "./ItemEditor";
 import {
   EMPTY_ITEM,
@@ -31,7 +32,7 @@ export function ItemNew() {
   const product = {
     ...start.product,
     packCode: search.get("pack") ?? start.product.packCode,
-    productClass: search.get("class") ?? start.product.productClass,
+    productClass: CLASSES.find((one) => one === search.get("class")) ?? start.product.productClass,
   };
   return <New start={{ ...start, product }} />;
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 /** Time, and whoever looks on. */
@@ -47,7 +48,7 @@ class LoadClockTest {
   @Test
   void anAnnealingTellsHowFarItIsFromTheBeginningToTheEnd() {
     List<Double> heard = new ArrayList<>();
-    Load load = RandomLoads.tight(new java.util.Random(5));
+    Load load = RandomLoads.tight(new Random(5));
     LoadPlan plan =
         load.plan(
             new LoadEffort(
