@@ -12,9 +12,8 @@ import org.jspecify.annotations.Nullable;
  */
 public record NeedCode(NeedKind kind, @Nullable Role role) implements Comparable<NeedCode> {
 
-  private static final Comparator<NeedCode> IN_ORDER =
-      Comparator.comparing(NeedCode::kind)
-          .thenComparing(NeedCode::role, Comparator.nullsFirst(Comparator.naturalOrder()));
+  private static final Comparator<@Nullable Role> BY_ROLE =
+      Comparator.nullsFirst(Comparator.naturalOrder());
 
   public static NeedCode of(ProductClass one) {
     return new NeedCode(NeedKind.of(one), null);
@@ -31,7 +30,8 @@ public record NeedCode(NeedKind kind, @Nullable Role role) implements Comparable
 
   @Override
   public int compareTo(NeedCode other) {
-    return IN_ORDER.compare(this, other);
+    int order = kind.compareTo(other.kind);
+    return order == 0 ? BY_ROLE.compare(role, other.role) : order;
   }
 
   @Override

@@ -6,7 +6,6 @@ import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Section;
 import java.util.Arrays;
 import java.util.Collections;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -60,12 +59,6 @@ public record NeedKind(String code, Set<ProductClass> classes, Section section)
       OF_CLASS.put(one, kind(one.code(), one.section(), any));
     }
   }
-
-  /** In the order of the work. */
-  private static final Comparator<NeedKind> IN_ORDER =
-      Comparator.comparing(NeedKind::section)
-          .thenComparing(NeedKind::first)
-          .thenComparing(NeedKind::code);
 
   /** Its first class: they stand in order. */
   private ProductClass first() {
@@ -125,8 +118,17 @@ public record NeedKind(String code, Set<ProductClass> classes, Section section)
     return code.hashCode();
   }
 
+  /** In the order of the work. */
   @Override
   public int compareTo(NeedKind other) {
-    return IN_ORDER.compare(this, other);
+    // There is one of each, and mostly it is held against itself.
+    if (this == other) {
+      return 0;
+    }
+    int order = section.compareTo(other.section);
+    if (order == 0) {
+      order = first().compareTo(other.first());
+    }
+    return order == 0 ? code.compareTo(other.code) : order;
   }
 }

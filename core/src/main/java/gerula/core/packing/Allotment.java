@@ -2,12 +2,12 @@ package gerula.core.packing;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 
 /**
  * Shares out what is left in the packs among those who need it.
@@ -20,14 +20,37 @@ import java.util.UUID;
  */
 final class Allotment {
 
-  private final Map<UUID, Long> free = new HashMap<>();
-  private final List<List<UUID>> candidates = new ArrayList<>();
-  private final List<Map<UUID, Long>> taken = new ArrayList<>();
-  private final Map<UUID, List<Integer>> takers = new HashMap<>();
+  private static final int NONE = -1;
+
+  private final long[] free;
+  private final boolean[] isOffered;
+
+  /** By pack: which demand came to it, in one search for a way. */
+  private final int[] reachedFrom;
+
+  private final List<int[]> candidates = new ArrayList<>();
+
+  /** By demand: what it takes from each pack, in the order in which it came to them. */
+  private final List<Map<Integer, Long>> taken = new ArrayList<>();
+
+  /** By pack: who ever took from it. */
+  private final Map<Integer, List<Integer>> takers = new HashMap<>();
+
+  /**
+   * @param packs how many there are: they are told by their number, from 0
+   */
+  Allotment(int packs) {
+    free = new long[packs];
+    isOffered = new boolean[packs];
+    reachedFrom = new int[packs];
+  }
 
   /** States what a pack holds, before anyone asks for it; saying it again changes nothing. */
-  void offer(UUID item, long amount) {
-    free.putIfAbsent(item, amount);
+  void offer(int pack, long amount) {
+    if (!isOffered[pack]) {
+      isOffered[pack] = true;
+      free[pack] = amount;
+    }
   }
 
   /**
@@ -37,11 +60,19 @@ final class Allotment {
    * @param amount more than 0
    * @return how much of it could not be served, 0 when all was
    */
-  long serve(List<UUID> liked, long amount) {
+  long serve(int[] liked, long amount) {
     int demand = candidates.size();
     candidates.add(liked);
     taken.add(new LinkedHashMap<>());
     long missing = amount;
+    for (int at = 0; at < liked.length && missing > 0; at++) {
+      long some = Math.min(free[liked[at]], missing);
+      if (some > 0) {
+        free[liked[at]] -= some;
+        take(demand, liked[at], some);
+        missing -= some;
+      }
+    }
     while (missing > 0) {
       long served = augment(demand, missing);
       if (served == 0) {
@@ -53,39 +84,42 @@ final class Allotment {
   }
 
   /** What the demand served as number so many (from 0) takes from each pack, always more than 0. */
-  Map<UUID, Long> takenBy(int demand) {
-    Map<UUID, Long> result = new LinkedHashMap<>();
+  Map<Integer, Long> takenBy(int demand) {
+    Map<Integer, Long> result = new LinkedHashMap<>();
     taken
         .get(demand)
         .forEach(
-            (item, amount) -> {
+            (pack, amount) -> {
               if (amount > 0) {
-                result.put(item, amount);
+                result.put(pack, amount);
               }
             });
     return result;
   }
 
-  /** One step: a demand takes from an item; the item was reached from the demand. */
-  private record AllotmentStep(int demand, UUID item) {}
-
+  /**
+   * @return how much more it takes, 0 when there is no way
+   */
   private long augment(int demand, long wanted) {
-    Map<UUID, AllotmentStep> reachedFrom = new HashMap<>();
-    Map<Integer, UUID> freedBy = new HashMap<>();
+    Arrays.fill(reachedFrom, NONE);
+    int[] freedBy = new int[candidates.size()];
+    Arrays.fill(freedBy, NONE);
     Deque<Integer> open = new ArrayDeque<>(List.of(demand));
     while (!open.isEmpty()) {
       int asking = open.removeFirst();
-      for (UUID item : candidates.get(asking)) {
-        if (reachedFrom.putIfAbsent(item, new AllotmentStep(asking, item)) != null) {
+      for (int pack : candidates.get(asking)) {
+        if (reachedFrom[pack] != NONE) {
           continue;
         }
-        if (free.get(item) > 0) {
-          return move(demand, item, wanted, reachedFrom, freedBy);
+        reachedFrom[pack] = asking;
+        if (free[pack] > 0) {
+          return move(demand, pack, wanted, freedBy);
         }
-        for (int other : takers.getOrDefault(item, List.of())) {
+        for (int other : takers.getOrDefault(pack, List.of())) {
           if (other != demand
-              && taken.get(other).getOrDefault(item, 0L) > 0
-              && freedBy.putIfAbsent(other, item) == null) {
+              && freedBy[other] == NONE
+              && taken.get(other).getOrDefault(pack, 0L) > 0) {
+            freedBy[other] = pack;
             open.addLast(other);
           }
         }
@@ -94,36 +128,32 @@ final class Allotment {
     return 0;
   }
 
-  private long move(
-      int demand,
-      UUID freeItem,
-      long wanted,
-      Map<UUID, AllotmentStep> reachedFrom,
-      Map<Integer, UUID> freedBy) {
-    List<AllotmentStep> steps = new ArrayList<>();
-    long amount = Math.min(wanted, free.get(freeItem));
-    AllotmentStep step = reachedFrom.get(freeItem);
-    steps.add(step);
-    while (step.demand() != demand) {
-      UUID given = freedBy.get(step.demand());
-      amount = Math.min(amount, taken.get(step.demand()).get(given));
-      step = reachedFrom.get(given);
-      steps.add(step);
+  /**
+   * @param freedBy by demand: the pack from which it moves over
+   */
+  private long move(int demand, int freePack, long wanted, int[] freedBy) {
+    long amount = Math.min(wanted, free[freePack]);
+    for (int one = reachedFrom[freePack]; one != demand; ) {
+      int given = freedBy[one];
+      amount = Math.min(amount, taken.get(one).get(given));
+      one = reachedFrom[given];
     }
-    free.merge(freeItem, -amount, Long::sum);
-    for (AllotmentStep taking : steps) {
-      take(taking.demand(), taking.item(), amount);
-      UUID given = freedBy.get(taking.demand());
-      if (taking.demand() != demand && given != null) {
-        taken.get(taking.demand()).merge(given, -amount, Long::sum);
+    free[freePack] -= amount;
+    int pack = freePack;
+    while (true) {
+      int one = reachedFrom[pack];
+      take(one, pack, amount);
+      if (one == demand) {
+        return amount;
       }
+      pack = freedBy[one];
+      taken.get(one).merge(pack, -amount, Long::sum);
     }
-    return amount;
   }
 
-  private void take(int demand, UUID item, long amount) {
-    taken.get(demand).merge(item, amount, Long::sum);
-    List<Integer> list = takers.computeIfAbsent(item, _ -> new ArrayList<>());
+  private void take(int demand, int pack, long amount) {
+    taken.get(demand).merge(pack, amount, Long::sum);
+    List<Integer> list = takers.computeIfAbsent(pack, _ -> new ArrayList<>());
     if (!list.contains(demand)) {
       list.add(demand);
     }

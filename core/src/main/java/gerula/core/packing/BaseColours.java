@@ -30,7 +30,8 @@ final class BaseColours {
   }
 
   static boolean isBase(Need need) {
-    return need.face() != null && need.depth() != null && isBase(need.code());
+    // Hardly anything has a depth: so it is asked first.
+    return need.depth() != null && need.face() != null && isBase(need.code());
   }
 
   private static boolean isBase(NeedCode code) {
@@ -42,8 +43,8 @@ final class BaseColours {
    * compared: it is no base, or one of them was not measured.
    */
   @Nullable Double difference(Need need, Item item) {
-    Face face = need.face();
-    if (face == null || !isBase(need)) {
+    Face face = isBase(need) ? need.face() : null;
+    if (face == null) {
       return null;
     }
     if (item.product().id().equals(face.matches())) {

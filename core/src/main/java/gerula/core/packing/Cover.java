@@ -1,6 +1,7 @@
 package gerula.core.packing;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
@@ -56,8 +57,8 @@ final class Cover {
   /** By demand: the pieces that serve it. */
   private final List<BitSet> serving = new ArrayList<>();
 
-  /** By piece: how many demands it serves. */
-  private final int[] usefulness;
+  /** By piece: the demands it serves. */
+  private final BitSet[] served;
 
   /** Pieces, the most useful first; of those the lightest, the most liked. */
   private final int[] mostUsefulFirst;
@@ -89,28 +90,33 @@ final class Cover {
     }
     sharing = new Sharing(demands, held, pieceOf);
     stepsOfOneTry = 1 + demands.stream().mapToLong(one -> one.packs().length).sum();
-    usefulness = new int[pieces.size()];
-    for (Demand demand : demands) {
+    served = new BitSet[pieces.size()];
+    Arrays.setAll(served, _ -> new BitSet(demands.size()));
+    for (int demand = 0; demand < demands.size(); demand++) {
       BitSet able = none();
-      for (int pack : demand.packs()) {
+      for (int pack : demands.get(demand).packs()) {
         able.set(pieceOf[pack]);
+        served[pieceOf[pack]].set(demand);
       }
       serving.add(able);
-      able.stream().forEach(piece -> usefulness[piece]++);
     }
-    Comparator<Integer> byUse =
-        Comparator.<Integer>comparingInt(i -> -usefulness[i])
-            .thenComparing(i -> pieces.get(i).grams())
-            .thenComparing(i -> pieces.get(i).rank());
-    mostUsefulFirst = inOrder(byUse);
-    leastUsefulFirst = inOrder(byUse.reversed());
+    mostUsefulFirst = byUse();
+    leastUsefulFirst = new int[mostUsefulFirst.length];
+    Arrays.setAll(leastUsefulFirst, at -> mostUsefulFirst[mostUsefulFirst.length - 1 - at]);
   }
 
-  private int[] inOrder(Comparator<Integer> order) {
+  private int[] byUse() {
+    record Useful(int piece, int demands, double grams, double rank) {}
     return IntStream.range(0, pieces.size())
-        .boxed()
-        .sorted(order)
-        .mapToInt(Integer::intValue)
+        .mapToObj(
+            i ->
+                new Useful(i, served[i].cardinality(), pieces.get(i).grams(), pieces.get(i).rank()))
+        .sorted(
+            Comparator.comparingInt(Useful::demands)
+                .reversed()
+                .thenComparingDouble(Useful::grams)
+                .thenComparingDouble(Useful::rank))
+        .mapToInt(Useful::piece)
         .toArray();
   }
 
@@ -137,8 +143,8 @@ final class Cover {
 
   private void keep(BitSet set) {
     int size = set.cardinality();
-    double grams = set.stream().mapToDouble(i -> pieces.get(i).grams()).sum();
-    double rank = set.stream().mapToDouble(i -> pieces.get(i).rank()).sum();
+    double grams = grams(set);
+    double rank = rank(set);
     boolean isBetter =
         best == null
             || size < bestSize
@@ -151,6 +157,22 @@ final class Cover {
       bestGrams = grams;
       bestRank = rank;
     }
+  }
+
+  private double grams(BitSet set) {
+    double grams = 0;
+    for (int i = set.nextSetBit(0); i >= 0; i = set.nextSetBit(i + 1)) {
+      grams += pieces.get(i).grams();
+    }
+    return grams;
+  }
+
+  private double rank(BitSet set) {
+    double rank = 0;
+    for (int i = set.nextSetBit(0); i >= 0; i = set.nextSetBit(i + 1)) {
+      rank += pieces.get(i).rank();
+    }
+    return rank;
   }
 
   /**
@@ -193,7 +215,16 @@ final class Cover {
     if (worse.isForced() || !isWorse) {
       return false;
     }
-    return serving.stream().allMatch(able -> !able.get(one) || able.get(other));
+    return isAllOf(served[one], served[other]);
+  }
+
+  private static boolean isAllOf(BitSet some, BitSet all) {
+    for (int i = some.nextSetBit(0); i >= 0; i = some.nextSetBit(i + 1)) {
+      if (!all.get(i)) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /** So many pieces more are needed at least: one for each demand that shares none with another. */
@@ -251,9 +282,7 @@ final class Cover {
       keep(set);
       return;
     }
-    if (size + 1 > bestSize
-        || (size + 1 == bestSize
-            && set.stream().mapToDouble(i -> pieces.get(i).grams()).sum() > bestGrams + SAME)) {
+    if (size + 1 > bestSize || (size + 1 == bestSize && grams(set) > bestGrams + SAME)) {
       return;
     }
     helping.andNot(set);

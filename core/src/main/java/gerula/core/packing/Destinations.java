@@ -11,6 +11,7 @@ import gerula.core.kit.place.Purpose;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Section;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -34,6 +35,12 @@ final class Destinations {
   /** What the kit travels in: a trailer is moved into, unless there is nothing else. */
   private final List<UUID> bags;
 
+  /** The trailer that is chosen, or null. */
+  private final @Nullable UUID trailer;
+
+  /** Those that are chosen, and every place in them. */
+  private final Set<UUID> withAllInside = new HashSet<>();
+
   private final LoadChoices load;
 
   Destinations(PlaceTree places, List<UUID> bags, LoadChoices load) {
@@ -41,10 +48,12 @@ final class Destinations {
     this.places = places;
     chosen = bags.stream().filter(bag -> places.find(bag).isPresent()).toList();
     this.bags = ListTrailer.carried(chosen, places);
+    trailer = ListTrailer.of(chosen, places).map(Place::id).orElse(null);
+    chosen.forEach(bag -> withAllInside.addAll(places.withAllInside(bag)));
   }
 
   boolean isInABag(Item item) {
-    return chosen.stream().anyMatch(bag -> places.liesIn(item.now(), bag));
+    return item.now() != null && withAllInside.contains(item.now());
   }
 
   /**
@@ -72,9 +81,8 @@ final class Destinations {
 
   /** Where there are bags beside it: a trailer alone is a bag like others. */
   private Optional<UUID> inTheTrailer(Item item) {
-    return ListTrailer.of(chosen, places)
-        .map(Place::id)
-        .filter(trailer -> !bags.contains(trailer) && places.liesIn(item.now(), trailer))
+    return Optional.ofNullable(trailer)
+        .filter(_ -> !bags.contains(trailer) && places.liesIn(item.now(), trailer))
         .map(_ -> item.now());
   }
 
@@ -97,7 +105,6 @@ final class Destinations {
    * in its bag.
    */
   PackingLine.@Nullable AtWork atWork(LineDraft line) {
-    UUID trailer = ListTrailer.of(chosen, places).map(Place::id).orElse(null);
     if (trailer == null) {
       return null;
     }

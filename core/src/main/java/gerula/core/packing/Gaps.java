@@ -23,10 +23,20 @@ import org.jspecify.annotations.Nullable;
 /** Gathers unmet needs, those of one kind into one gap. */
 final class Gaps {
 
-  /** What could still be made to serve before what never will. */
-  private static final Comparator<PackingFinding.Refused> NEAREST_FIRST =
-      Comparator.<PackingFinding.Refused>comparingDouble(one -> distance(one.reason()))
-          .thenComparing(PackingFinding.Refused::item);
+  /** How far from serving something is that is refused, told once: hundreds are put in order. */
+  private record Near(double distance, PackingFinding.Refused refused) implements Comparable<Near> {
+
+    static Near of(PackingFinding.Refused refused) {
+      return new Near(Gaps.distance(refused.reason()), refused);
+    }
+
+    /** What could still be made to serve before what never will. */
+    @Override
+    public int compareTo(Near other) {
+      int order = Double.compare(distance, other.distance);
+      return order == 0 ? refused.item().compareTo(other.refused.item()) : order;
+    }
+  }
 
   private static double distance(Refusal refusal) {
     return switch (refusal) {
@@ -146,8 +156,10 @@ final class Gaps {
         need.kind().canBeBorrowed(),
         draft.reactTo,
         draft.nearest.values().stream()
-            .sorted(NEAREST_FIRST)
+            .map(Near::of)
+            .sorted()
             .limit(PackingFinding.Gap.MOST_NEAREST)
+            .map(Near::refused)
             .toList());
   }
 }

@@ -7,7 +7,6 @@ import gerula.core.cleandown.treatment.Treatment;
 import gerula.core.cleandown.work.UsedThing;
 import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Item;
-import gerula.core.kit.place.Place;
 import gerula.core.kit.product.Role;
 import gerula.core.kit.product.Sensitivity;
 import gerula.core.kit.product.Trait;
@@ -17,6 +16,8 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -34,8 +35,8 @@ final class ListFindings {
   private final Map<UUID, Item> kit;
   private final Suitability suitability;
   private final Set<UUID> runningOut = new HashSet<>();
-  private final Set<PackingFinding.LastOfIt> lastOfIt = new HashSet<>();
-  private final Set<PackingFinding.OnlyOneThere> onlyOne = new HashSet<>();
+  private final Set<PackingFinding.LastOfIt> lastOfIt = new LinkedHashSet<>();
+  private final Set<PackingFinding.OnlyOneThere> onlyOne = new LinkedHashSet<>();
   private final Map<UUID, SortedSet<Role>> guessed = new HashMap<>();
   private final List<PackingFinding> secondBest = new ArrayList<>();
 
@@ -123,6 +124,7 @@ final class ListFindings {
     return findings;
   }
 
+  /** Several of one item stay as they were found: in the order of the work. */
   private <F> List<F> inOrder(Set<F> some, Function<F, UUID> item) {
     return some.stream()
         .sorted(Comparator.comparing(one -> kit.get(item.apply(one)), Taste.BY_NAME))
@@ -149,21 +151,22 @@ final class ListFindings {
   /** What lies in the chosen bags and is on no line, place by place as one walks. */
   private Stream<PackingFinding> takeOut(List<PackingLine> done) {
     Set<UUID> wanted = done.stream().map(line -> line.item().id()).collect(Collectors.toSet());
-    Map<UUID, List<UUID>> unasked =
-        kit.values().stream()
-            .filter(item -> !wanted.contains(item.id()) && item.now() != null)
-            .collect(
-                Collectors.groupingBy(
-                    Item::now, Collectors.mapping(Item::id, Collectors.toList())));
-    return facts.places().inWalkingOrder().stream()
-        .filter(place -> unasked.containsKey(place.id()))
+    Set<UUID> carried = new HashSet<>();
+    facts.carried().forEach(bag -> carried.addAll(facts.places().withAllInside(bag)));
+    Map<UUID, List<UUID>> unasked = new LinkedHashMap<>();
+    facts.places().inWalkingOrder().stream()
         // A palette comes whole.
         .filter(place -> place.thing() == null || !wanted.contains(place.thing()))
-        .filter(place -> facts.carried().stream().anyMatch(bag -> lies(place, bag)))
-        .map(place -> PackingFinding.TakeOut.of(place.id(), unasked.get(place.id())));
-  }
-
-  private boolean lies(Place place, UUID bag) {
-    return facts.places().liesIn(place.id(), bag);
+        .filter(place -> carried.contains(place.id()))
+        .forEach(place -> unasked.put(place.id(), new ArrayList<>()));
+    for (Item item : kit.values()) {
+      List<UUID> here = item.now() == null ? null : unasked.get(item.now());
+      if (here != null && !wanted.contains(item.id())) {
+        here.add(item.id());
+      }
+    }
+    return unasked.entrySet().stream()
+        .filter(place -> !place.getValue().isEmpty())
+        .map(place -> PackingFinding.TakeOut.of(place.getKey(), place.getValue()));
   }
 }

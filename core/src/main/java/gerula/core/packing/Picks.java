@@ -6,6 +6,7 @@ import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.Item;
 import gerula.core.shade.Mixing;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
@@ -15,6 +16,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -56,11 +58,12 @@ final class Picks {
   private final Map<UUID, Item> kit;
   private final Suitability suitability;
   private final Taste taste;
-  private final Palettes palettes;
   private final BasePlan plan;
-  private final Packs holding;
-  private final Map<UUID, Integer> rank = new HashMap<>();
-  private final Map<UUID, Integer> place = new HashMap<>();
+  private final Candidates candidates;
+
+  /** By face: where it stands among them. */
+  private final Map<UUID, Integer> priority = new HashMap<>();
+
   private final Set<UUID> runningOut = new TreeSet<>();
 
   Picks(
@@ -75,14 +78,9 @@ final class Picks {
     this.kit = kit;
     this.suitability = suitability;
     this.taste = taste;
-    this.palettes = palettes;
-    this.holding = new Packs(suitability);
-    for (Item item : taste.inOrder(suitability.notOut(kit.values()))) {
-      rank.put(item.id(), rank.size());
-    }
-    List<Face> faces = facts.booking().faces();
-    for (int i = 0; i < faces.size(); i++) {
-      place.put(faces.get(i).id(), i);
+    this.candidates = new Candidates(facts, suitability, taste, palettes);
+    for (Face face : facts.booking().faces()) {
+      priority.put(face.id(), priority.size());
     }
   }
 
@@ -93,20 +91,20 @@ final class Picks {
 
   List<Pick> of(List<Need> needs) {
     List<Asking> asking = settled(needs);
-    Set<UUID> chosen = fewest().of(asking);
+    BitSet chosen = fewest().of(asking);
     Map<Need, Pick> found = share(asking, chosen);
     return needs.stream().map(found::get).toList();
   }
 
   FewestPieces fewest() {
-    return new FewestPieces(facts, kit, holding, palettes, rank);
+    return new FewestPieces(candidates);
   }
 
   /** How far each need can be met, and what it keeps to. */
   List<Asking> settled(List<Need> needs) {
     List<Asking> asking = new ArrayList<>();
     inPriority(needs).forEach(need -> ask(need, asking));
-    Allotment allotment = new Allotment();
+    Allotment allotment = new Allotment(candidates.many());
     asking.forEach(one -> meet(one, allotment));
     List<Asking> rest =
         asking.stream()
@@ -120,15 +118,15 @@ final class Picks {
   }
 
   private List<Need> inPriority(List<Need> needs) {
-    Map<Need, Integer> priority = new IdentityHashMap<>();
-    needs.forEach(need -> priority.put(need, priority(need)));
-    return needs.stream().sorted(Comparator.comparingInt(priority::get)).toList();
+    Map<Need, Integer> priorities = new IdentityHashMap<>();
+    needs.forEach(need -> priorities.put(need, priority(need)));
+    return needs.stream().sorted(Comparator.comparingInt(priorities::get)).toList();
   }
 
   /** Needs of the first faces come first, what is shared by all last. */
   private int priority(Need need) {
     return need.faces().stream()
-        .mapToInt(face -> place.get(face.id()))
+        .mapToInt(face -> priority.get(face.id()))
         .min()
         .orElse(Integer.MAX_VALUE);
   }
@@ -155,31 +153,34 @@ final class Picks {
    */
   private Asking asking(
       Need need, BasePlan.@Nullable MixPart part, boolean isIncomplete, long wanted) {
-    List<Asking.Able> able = new ArrayList<>();
-    List<Item> some =
-        part == null ? suitability.inReach(need) : suitability.ofProduct(part.product());
-    for (Item item : some) {
-      Refusal refusal =
-          (part == null ? suitability.refusal(need, item) : suitability.refusalButShade(need, item))
-              .orElse(null);
-      if (refusal == null && taste.isIncomplete(item) == isIncomplete) {
-        able.add(able(need, item));
-      } else if (refusal instanceof Refusal.RunsOut) {
-        runningOut.add(item.id());
+    List<Candidate.Able> able = new ArrayList<>();
+    List<Candidate> some =
+        part == null ? candidates.inReach(need) : candidates.ofProduct(part.product());
+    for (Candidate one : some) {
+      boolean isAsked = one.isIncomplete() == isIncomplete || one.runsOut();
+      if (!isAsked || !mayBeTaken(need, part, one.item())) {
+        continue;
+      }
+      if (one.runsOut()) {
+        runningOut.add(one.item().id());
+      } else {
+        able.add(new Candidate.Able(one, flaws(need, one)));
       }
     }
-    able.sort(Asking.Able.BEST_FIRST);
+    able.sort(Candidate.Able.BEST_FIRST);
     return new Asking(need, part, wanted, able);
   }
 
-  private Asking.Able able(Need need, Item item) {
-    // What is packed stays, but what serves somebody better is no reason less for that.
-    boolean isPinned = facts.choices().pinned().contains(item.id());
-    return new Asking.Able(
-        item,
-        isPinned ? -1 : taste.flaws(need, item),
-        palettes.mass(item).grams(),
-        rank.get(item.id()));
+  /** For as long as it keeps. */
+  private boolean mayBeTaken(Need need, BasePlan.@Nullable MixPart part, Item item) {
+    return part == null
+        ? suitability.servesWhileItKeeps(need, item)
+        : suitability.servesInAMixWhileItKeeps(need, item);
+  }
+
+  /** What is packed stays, but what serves somebody better is no reason less for that. */
+  private long flaws(Need need, Candidate one) {
+    return one.isPinned() ? -1 : taste.flaws(need, one.item());
   }
 
   private long wanted(Need need) {
@@ -201,50 +202,53 @@ final class Picks {
 
   private void meet(Asking one, Allotment allotment) {
     if (one.isShared) {
-      long there = one.able.stream().mapToLong(holding::shares).sum();
+      long there = one.able.stream().mapToLong(Candidate::shares).sum();
       one.met = Math.min(there, one.wanted);
       return;
     }
-    one.able.forEach(item -> allotment.offer(item.id(), holding.held(item)));
-    one.met = one.wanted - allotment.serve(one.able.stream().map(Item::id).toList(), one.wanted);
+    one.able.forEach(some -> allotment.offer(some.place(), some.held()));
+    one.met = one.wanted - allotment.serve(one.places, one.wanted);
   }
 
   /** Only now: a later one may have moved an earlier one to another pack. */
-  private void keepToTheBest(List<Asking> asking, Allotment allotment) {
+  private static void keepToTheBest(List<Asking> asking, Allotment allotment) {
     int demand = 0;
     for (Asking one : asking) {
-      List<Item> used =
-          one.isShared
-              ? firstOf(one)
-              : allotment.takenBy(demand++).keySet().stream().map(kit::get).toList();
-      one.keepTo(used);
+      if (one.isShared) {
+        one.keepToTheFirst(enough(one));
+      } else {
+        one.keepTo(allotment.takenBy(demand++)::containsKey);
+      }
     }
   }
 
-  private List<Item> firstOf(Asking shared) {
+  /** How many of the first make up what is wanted. */
+  private static int enough(Asking shared) {
     long there = 0;
     int enough = 0;
     while (enough < shared.able.size() && there < shared.wanted) {
-      there += holding.shares(shared.able.get(enough++));
+      there += shared.able.get(enough++).shares();
     }
-    return shared.able.subList(0, enough);
+    return enough;
   }
 
   /** What each takes of what was chosen. */
-  private Map<Need, Pick> share(List<Asking> asking, Set<UUID> chosen) {
-    Allotment allotment = new Allotment();
+  private Map<Need, Pick> share(List<Asking> asking, BitSet chosen) {
+    Allotment allotment = new Allotment(candidates.many());
     for (Asking one : asking) {
       if (!one.isShared) {
-        List<Item> some = chosenOf(one, chosen);
-        some.forEach(item -> allotment.offer(item.id(), holding.held(item)));
-        allotment.serve(some.stream().map(Item::id).toList(), one.wanted);
+        int[] some = IntStream.of(one.places).filter(chosen::get).toArray();
+        for (int place : some) {
+          allotment.offer(place, candidates.at(place).held());
+        }
+        allotment.serve(some, one.wanted);
       }
     }
     // By themselves: each need stands once, and telling them apart by all they are takes long.
-    Map<Need, Map<UUID, Long>> taken = new IdentityHashMap<>();
+    Map<Need, Map<Integer, Long>> taken = new IdentityHashMap<>();
     int demand = 0;
     for (Asking one : asking) {
-      Map<UUID, Long> some = one.isShared ? shared(one, chosen) : allotment.takenBy(demand++);
+      Map<Integer, Long> some = one.isShared ? shared(one, chosen) : allotment.takenBy(demand++);
       taken.computeIfAbsent(one.need, _ -> new LinkedHashMap<>()).putAll(some);
     }
     Map<Need, Pick> found = new IdentityHashMap<>();
@@ -252,46 +256,43 @@ final class Picks {
     return found;
   }
 
-  private static List<Item> chosenOf(Asking one, Set<UUID> chosen) {
-    return one.able.stream().filter(item -> chosen.contains(item.id())).toList();
-  }
-
-  private Map<UUID, Long> shared(Asking one, Set<UUID> chosen) {
+  private static Map<Integer, Long> shared(Asking one, BitSet chosen) {
     Need.Shared amount = (Need.Shared) one.need.withReserve();
-    Map<UUID, Long> taken = new LinkedHashMap<>();
+    Map<Integer, Long> taken = new LinkedHashMap<>();
     long there = 0;
-    for (Item item : chosenOf(one, chosen)) {
-      if (there < one.wanted) {
-        taken.put(item.id(), 0L);
-        there += holding.shares(item);
+    for (Candidate some : one.able) {
+      if (there < one.wanted && chosen.get(some.place())) {
+        taken.put(some.place(), 0L);
+        there += some.shares();
       }
     }
     // Where the kit has more than there must be, as many come as are of use.
-    for (Item item : one.able) {
-      boolean isReady = item.cleanliness() == Cleanliness.CLEAN && !taken.containsKey(item.id());
+    for (Candidate some : one.able) {
+      boolean isReady =
+          some.item().cleanliness() == Cleanliness.CLEAN && !taken.containsKey(some.place());
       if (isReady && there >= one.wanted && there < amount.most() * 1000L) {
-        taken.put(item.id(), 0L);
-        there += holding.shares(item);
+        taken.put(some.place(), 0L);
+        there += some.shares();
       }
     }
     return taken;
   }
 
-  private Pick pick(Need need, Map<UUID, Long> taken) {
+  private Pick pick(Need need, Map<Integer, Long> byPlace) {
     boolean isShared = need.amount() instanceof Need.Shared;
-    long met =
-        isShared
-            ? taken.keySet().stream().mapToLong(id -> holding.shares(kit.get(id))).sum()
-            : taken.values().stream().mapToLong(Long::longValue).sum();
+    Map<UUID, Long> taken = new LinkedHashMap<>();
+    long met = 0;
+    boolean isUseless = false;
+    for (Map.Entry<Integer, Long> one : byPlace.entrySet()) {
+      Candidate candidate = candidates.at(one.getKey());
+      taken.put(candidate.item().id(), one.getValue());
+      met += isShared ? candidate.shares() : one.getValue();
+      isUseless |= candidate.isIncomplete();
+    }
     long wanted = wanted(need);
     long missing = missing(need, taken, Math.min(wanted, thousandths(need.amount())), met);
     taken.replaceAll((id, amount) -> Packs.isNeverUsedUp(kit.get(id)) ? 0 : amount);
-    return new Pick(
-        need,
-        taken,
-        missing,
-        taken.keySet().stream().anyMatch(id -> taste.isIncomplete(kit.get(id))),
-        missing == 0 && met < wanted);
+    return new Pick(need, taken, missing, isUseless, missing == 0 && met < wanted);
   }
 
   /** Of a mix each part has to be there: more of one does not make up for the other. */

@@ -139,6 +139,33 @@ final class Suitability {
     return kind == null ? againstAny(need.faces(), item) : kind;
   }
 
+  /** Whether it may be taken for this need, for as long as it keeps. Asked of what is not out. */
+  boolean servesWhileItKeeps(Need need, Item item) {
+    return wrongKind(need, item) == null && suitsWhileItKeeps(need.faces(), item);
+  }
+
+  /** The same as a part of a mix. */
+  boolean servesInAMixWhileItKeeps(Need need, Item item) {
+    return wrongPart(need, item) == null && suitsWhileItKeeps(need.faces(), item);
+  }
+
+  private boolean suitsWhileItKeeps(List<Face> faces, Item item) {
+    if (faces.isEmpty()) {
+      return reserved(null, item) == null;
+    }
+    for (Face face : faces) {
+      if (reserved(face, item) != null || conflict(face, item) != null) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** Whether it does not keep to the last day, and nothing else is against it. */
+  boolean runsOut(Item item) {
+    return unfit(item).orElse(null) instanceof Refusal.RunsOut;
+  }
+
   private @Nullable Refusal againstAny(List<Face> faces, Item item) {
     if (faces.isEmpty()) {
       return against((Face) null, item);
@@ -171,15 +198,17 @@ final class Suitability {
 
   /** The same for a part of a mix: its own shade may be any. */
   Optional<Refusal> refusalButShade(Need need, Item item) {
+    Refusal refusal = wrongPart(need, item);
+    return Optional.ofNullable(refusal == null ? againstAny(need.faces(), item) : refusal);
+  }
+
+  private @Nullable Refusal wrongPart(Need need, Item item) {
     if (!fitsUnit(need.amount(), item)) {
-      return Optional.of(new Refusal.OtherUnit(item.left().unit()));
+      return new Refusal.OtherUnit(item.left().unit());
     }
     boolean isMixer = item.product().classes().contains(ProductClass.MIXER);
     Refusal refusal = isMixer ? keptAway(need, item.product().traits()) : lacking(need, item);
-    if (refusal == null) {
-      refusal = shared(item);
-    }
-    return Optional.ofNullable(refusal == null ? againstAny(need.faces(), item) : refusal);
+    return refusal == null ? shared(item) : refusal;
   }
 
   private static boolean fitsUnit(Need.Amount amount, Item item) {

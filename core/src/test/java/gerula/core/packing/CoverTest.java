@@ -7,7 +7,6 @@ import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Random;
-import java.util.UUID;
 import java.util.stream.IntStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -40,9 +39,9 @@ class CoverTest {
       long[] shares = new long[packs];
       Arrays.fill(shares, 1000);
       List<Cover.Demand> demands = new ArrayList<>();
-      Allotment all = new Allotment();
+      Allotment all = new Allotment(packs);
       for (int i = 0; i < packs; i++) {
-        all.offer(new UUID(0, i), held[i]);
+        all.offer(i, held[i]);
       }
       int many = 1 + random.nextInt(mostDemands);
       for (int i = 0; i < many; i++) {
@@ -54,7 +53,7 @@ class CoverTest {
           continue;
         }
         long wanted = 1 + random.nextInt(25);
-        long missing = all.serve(ids(able), wanted);
+        long missing = all.serve(able, wanted);
         demands.add(new Cover.Demand(wanted - missing, false, able));
       }
       return new Case(demands, pieces, held, shares);
@@ -68,14 +67,14 @@ class CoverTest {
     boolean isServedBy(BitSet set) {
       BitSet packs = new BitSet();
       set.stream().forEach(i -> IntStream.of(pieces.get(i).packs()).forEach(packs::set));
-      Allotment allotment = new Allotment();
-      packs.stream().forEach(i -> allotment.offer(new UUID(0, i), held[i]));
+      Allotment allotment = new Allotment(held.length);
+      packs.stream().forEach(i -> allotment.offer(i, held[i]));
       for (Cover.Demand demand : demands) {
         int[] there = IntStream.of(demand.packs()).filter(packs::get).toArray();
         boolean isServed =
             demand.isShared()
                 ? there.length * 1000L >= demand.wanted()
-                : demand.wanted() == 0 || allotment.serve(ids(there), demand.wanted()) == 0;
+                : demand.wanted() == 0 || allotment.serve(there, demand.wanted()) == 0;
         if (!isServed) {
           return false;
         }
@@ -89,10 +88,6 @@ class CoverTest {
         set.stream().mapToDouble(i -> pieces.get(i).grams()).sum(),
         set.stream().mapToDouble(i -> pieces.get(i).rank()).sum()
       };
-    }
-
-    private static List<UUID> ids(int[] packs) {
-      return IntStream.of(packs).mapToObj(i -> new UUID(0, i)).toList();
     }
   }
 

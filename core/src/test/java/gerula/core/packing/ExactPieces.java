@@ -51,7 +51,8 @@ final class ExactPieces {
 
   private void ask(Asking one) {
     Expression met = model.newExpression("met " + flows++).lower(in(one.met));
-    for (Item item : one.allowed) {
+    for (Candidate able : one.allowed) {
+      Item item = able.item();
       if (one.isShared) {
         met.add(taken(item), in(shares.applyAsLong(item)));
       } else {

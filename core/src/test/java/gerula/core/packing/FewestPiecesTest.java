@@ -6,6 +6,7 @@ import gerula.core.Seeds;
 import gerula.core.booking.Need;
 import gerula.core.booking.Needs;
 import gerula.core.kit.item.Item;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -34,9 +35,11 @@ class FewestPiecesTest {
     BasePlan plan = BasePlan.of(facts, suitability, needs);
     Picks picks = new Picks(facts, kit, suitability, taste, palettes, plan);
     List<Asking> asking = picks.settled(needs);
+    Map<Integer, Item> byPlace = new HashMap<>();
+    asking.forEach(one -> one.allowed.forEach(able -> byPlace.put(able.place(), able.item())));
     long found =
         picks.fewest().of(asking).stream()
-            .map(id -> palettes.comesAs(kit.get(id)).id())
+            .mapToObj(place -> palettes.comesAs(byPlace.get(place)).id())
             .distinct()
             .count();
     Packs holding = new Packs(suitability);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gerula.core.Seeds;
 import gerula.core.booking.Face;
+import gerula.core.booking.NeedCode;
 import gerula.core.booking.NeedReason;
 import gerula.core.booking.SkinType;
 import gerula.core.kit.item.ForWhom;
@@ -156,6 +157,21 @@ class PackingListPropertyTest {
     List<Item> shuffled = new ArrayList<>(facts.kit().all());
     Collections.shuffle(shuffled, new Random(seed));
     assertThat(PackingList.of(with(facts, shuffled))).isEqualTo(list(seed));
+  }
+
+  /** In the order of the work, which does not change from one run to the next. */
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void whereAnItemIsTheOnlyOneForSeveralNeedsTheyStandInTheirOrder(long seed) {
+    Map<UUID, List<NeedCode>> needs =
+        list(seed).findings().stream()
+            .filter(PackingFinding.OnlyOneThere.class::isInstance)
+            .map(PackingFinding.OnlyOneThere.class::cast)
+            .collect(
+                Collectors.groupingBy(
+                    PackingFinding.OnlyOneThere::item,
+                    Collectors.mapping(PackingFinding.OnlyOneThere::need, Collectors.toList())));
+    assertThat(needs.values()).allSatisfy(some -> assertThat(some).isSorted());
   }
 
   /** Companions counted: what is useless for want of one does not count as met. */
