@@ -1,6 +1,8 @@
 import { useRef } from "react";
 import type { ChairDay, SatFace } from "../../api/road";
+import { dateWithWeekday, plusDays } from "../../words/dates";
 import { minutes } from "../../words/quantities";
+import { byTheClock, byTheClockAndDay, clockOf, minuteOf } from "./times";
 
 type ChairRulerProps = {
   day: ChairDay;
@@ -14,14 +16,6 @@ const STEPS = [1, 2, 3, 4, 6, 12];
 
 const MOST_HOURS_NAMED = 14;
 
-const minute = (time: string) => {
-  const [hours = 0, minutes = 0] = time.split(":").map(Number);
-  return hours * 60 + minutes;
-};
-
-const clock = (at: number) =>
-  `${String(Math.floor(at / 60)).padStart(2, "0")}:${String(at % 60).padStart(2, "0")}`;
-
 /** "0:50", "1:50": short enough for a block of a few minutes. */
 const hoursLate = (late: number) =>
   `${Math.floor(late / 60)}:${String(late % 60).padStart(2, "0")}`;
@@ -30,11 +24,11 @@ const hoursLate = (late: number) =>
 export function ChairRuler({ day, chosen, onChoose, onOrder }: ChairRulerProps) {
   const drawn = useRef<HTMLDivElement>(null);
   const begins = Math.floor(
-    (Math.min(...day.faces.map((face) => minute(face.start)), 24 * 60) - 10) / 60,
+    (Math.min(...day.faces.map((face) => minuteOf(face.start)), 24 * 60) - 10) / 60,
   );
   const ends = Math.ceil(
     Math.max(
-      ...day.faces.flatMap((face) => [minute(face.end), minute(face.readyBy)]),
+      ...day.faces.flatMap((face) => [minuteOf(face.end), minuteOf(face.readyBy)]),
       60 * (begins + 2),
     ) / 60,
   );
@@ -50,7 +44,7 @@ export function ChairRuler({ day, chosen, onChoose, onOrder }: ChairRulerProps) 
   /** The order that comes of having a face begin at another time. */
   const moved = (face: SatFace, start: number) => {
     const others = day.faces.filter((one) => one !== face);
-    const before = others.filter((one) => (minute(one.start) + minute(one.end)) / 2 < start);
+    const before = others.filter((one) => (minuteOf(one.start) + minuteOf(one.end)) / 2 < start);
     onOrder(
       [...before, face, ...others.filter((one) => !before.includes(one))].map((one) => one.face),
     );
@@ -76,7 +70,9 @@ export function ChairRuler({ day, chosen, onChoose, onOrder }: ChairRulerProps) 
             style={{ left: `${share(hour * 60)}%` }}
             className="absolute bottom-0 border-line border-l pl-1 text-soft leading-none"
           >
-            {clock(hour * 60)}
+            {hour > 0 && hour % 24 === 0
+              ? dateWithWeekday(plusDays(day.day, hour / 24))
+              : clockOf(hour * 60)}
           </span>
         ))}
       </div>
@@ -90,15 +86,15 @@ export function ChairRuler({ day, chosen, onChoose, onOrder }: ChairRulerProps) 
                 <FaceBlock
                   key={face.face}
                   face={face}
-                  left={share(minute(face.start))}
-                  width={share(minute(face.end)) - share(minute(face.start))}
-                  due={share(minute(face.readyBy))}
+                  left={share(minuteOf(face.start))}
+                  width={share(minuteOf(face.end)) - share(minuteOf(face.start))}
+                  due={share(minuteOf(face.readyBy))}
                   isChosen={face.face === chosen}
                   onChoose={() => onChoose(face.face)}
                   onStep={(by) => step(face, by)}
                   onDropped={(pixels) => {
                     const wide = drawn.current?.clientWidth ?? 1;
-                    moved(face, minute(face.start) + (pixels / wide) * whole);
+                    moved(face, minuteOf(face.start) + (pixels / wide) * whole);
                   }}
                 />
               ))}
@@ -131,7 +127,7 @@ function FaceBlock(props: FaceBlockProps) {
       <button
         type="button"
         aria-pressed={isChosen}
-        aria-label={`${name}, ${face.start} to ${face.end} with ${face.artist}, to be ready by ${face.readyBy.slice(0, 5)}${isLate ? `, ${minutes(face.lateMinutes)} late` : ""}`}
+        aria-label={`${name}, ${byTheClockAndDay(face.start)} to ${byTheClockAndDay(face.end)} with ${face.artist}, to be ready by ${byTheClockAndDay(face.readyBy)}${isLate ? `, ${minutes(face.lateMinutes)} late` : ""}`}
         style={{ left: `${left}%`, width: `calc(${width}% - 2px)` }}
         className={`absolute inset-y-0 touch-pan-x cursor-grab overflow-hidden rounded-sm border-2 px-1.5 text-left text-sm leading-tight ${
           isLate ? "border-stop" : "border-ink"
@@ -159,7 +155,7 @@ function FaceBlock(props: FaceBlockProps) {
           {name}
         </b>
         <span className={isLate ? "text-stop" : "text-soft"}>
-          {face.start}–{face.end}
+          {byTheClock(face.start)}–{byTheClock(face.end)}
           {isLate && ` +${hoursLate(face.lateMinutes)}`}
         </span>
       </button>

@@ -15,6 +15,7 @@ import { CHAIR_FINDINGS } from "../../words/road";
 import { ChairRuler } from "./ChairRuler";
 import { FaceWish } from "./FaceWish";
 import { Morning } from "./Morning";
+import { byTheClockAndDay } from "./times";
 
 /** Who sits in whose chair when: the faces on the ruler of the day. */
 export function ChairsView() {
@@ -83,7 +84,7 @@ function Chairs({ booking, title, day, isTried, onDay, onOrder }: ChairsProps) {
             {minutes(day.maxLatenessMinutes)}.
           </b>
         ) : day.latestStart ? (
-          `All are ready in time when you begin by ${day.latestStart}.`
+          `All are ready in time when you begin by ${byTheClockAndDay(day.latestStart)}.`
         ) : (
           "All are ready in time."
         )}{" "}

@@ -1,8 +1,9 @@
 package gerula.app.booking;
 
 import gerula.app.platform.errors.Faults;
-import gerula.core.packing.day.ChairArtist;
+import gerula.core.packing.day.ChairHours;
 import gerula.core.packing.day.ChairWishes;
+import gerula.core.packing.day.ChairWishes.ArtistHours;
 import gerula.core.packing.day.ChairWishes.FaceWish;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -72,7 +73,7 @@ public record ChairsDraft(
    */
   public ChairWishes toWishes() {
     Faults faults = new Faults();
-    List<ChairArtist> built =
+    List<ArtistHours> built =
         IntStream.range(0, artists.size())
             .mapToObj(
                 at ->
@@ -90,7 +91,8 @@ public record ChairsDraft(
           faults.unless(
               wish.readyBy == null
                   || wish.notBefore == null
-                  || !wish.readyBy.isBefore(wish.notBefore),
+                  || wish.readyBy.equals(wish.notBefore)
+                  || ChairHours.areInOrder(wish.notBefore, wish.readyBy),
               "chairs.faces." + face + ".readyBy",
               "rule",
               "She is to be ready before she is there. Say an earlier or a later time.");
@@ -99,15 +101,18 @@ public record ChairsDraft(
               new FaceWish(wish.minutes, wish.readyBy, wish.notBefore, wish.artist, wish.lead));
         });
     faults.refuseIfAny();
-    return new ChairWishes(built, turnoverMinutes, readyBy, wishes);
+    Optional<ChairWishes> told =
+        faults.build(
+            "chairs.artists", () -> new ChairWishes(built, turnoverMinutes, readyBy, wishes));
+    faults.refuseIfAny();
+    return told.orElseThrow();
   }
 
-  private static ChairArtist artist(ArtistDraft one) {
-    return new ChairArtist(
+  private static ArtistHours artist(ArtistDraft one) {
+    return new ArtistHours(
         one.name.strip(),
-        one.from,
-        one.until,
-        one.breaks.stream().map(pause -> new ChairArtist.Break(pause.from, pause.until)).toList());
+        new ChairHours(one.from, one.until),
+        one.breaks.stream().map(pause -> new ChairHours(pause.from, pause.until)).toList());
   }
 
   static @Nullable ChairsDraft of(JSONB column) {

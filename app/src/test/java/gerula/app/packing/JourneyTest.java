@@ -119,11 +119,32 @@ class JourneyTest extends GivenBooking {
 
   @Test
   void theMorningIsPrinted() throws IOException {
+    assertThat(printed()).contains("Chairs, Sunday 20 April 2031", "Cellist", "with you, ready");
+  }
+
+  private String printed() throws IOException {
     byte[] pdf = client.bytes("GET", path("chairs/print"), null);
     try (PDDocument document = Loader.loadPDF(pdf)) {
-      assertThat(new PDFTextStripper().getText(document))
-          .contains("Chairs, Sunday 20 April 2031", "Cellist", "with you, ready");
+      return new PDFTextStripper().getText(document);
     }
+  }
+
+  /** Past midnight the hours go on; the calendar and the paper say that it is the next day. */
+  @Test
+  void aNightGoesOnPastMidnight() throws IOException {
+    ObjectNode asked = chairs("00:40:00");
+    ObjectNode artist = asked.withObject("chairs").withArray("artists").addObject();
+    artist.put("name", "Wren").put("from", "22:00").put("until", "04:00");
+    artist.putArray("breaks").addObject().put("from", "23:50").put("until", "00:15");
+    client.put(path("chairs"), asked).expect(204);
+    JsonNode night = day();
+    assertThat(night.path("maxLatenessMinutes").asInt()).isZero();
+    // A quarter of an hour and a tenth more; after the break, as late as will do.
+    assertThat(night.at("/faces/0/start").asString()).isEqualTo("24:20");
+    assertThat(night.at("/faces/0/readyBy").asString()).isEqualTo("24:40");
+    assertThat(night.at("/artists/0/until").asString()).startsWith("04:00");
+    assertThat(calendar("")).contains("DTSTART:20310421T002000Z");
+    assertThat(printed()).contains("00:20 (next day) Cellist");
   }
 
   @Test

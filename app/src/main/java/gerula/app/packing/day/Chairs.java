@@ -14,11 +14,13 @@ import gerula.app.platform.workspace.SignedIn;
 import gerula.app.platform.workspace.WorkspaceTime;
 import gerula.app.platform.workspace.Workspaces;
 import gerula.core.booking.Face;
+import gerula.core.packing.day.ChairArtist;
 import gerula.core.packing.day.ChairDay;
 import gerula.core.packing.day.ChairFace;
 import gerula.core.packing.day.ChairMinutes;
 import gerula.core.packing.day.ChairPlan.ChairSlot;
 import gerula.core.packing.day.ChairWishes;
+import gerula.core.packing.day.DayClock;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -141,11 +143,16 @@ class Chairs {
         last,
         call(stored, day),
         told,
-        planned.artists().stream()
-            .map(one -> new ChairRecords.SittingArtist(one.id(), one.from(), one.until()))
-            .toList(),
+        planned.artists().stream().map(one -> sitting(one, planned.clock())).toList(),
         present.stream()
-            .map(face -> face(face, wishes, faces, slots))
+            .map(
+                face ->
+                    face(
+                        face,
+                        wishes,
+                        faces.get(face.id().toString()),
+                        slots.get(face.id().toString()),
+                        planned.clock()))
             .sorted(Comparator.comparing(SatFace::start).thenComparing(SatFace::face))
             .toList(),
         latest == null ? null : told(latest),
@@ -157,18 +164,20 @@ class Chairs {
         planned.findings());
   }
 
+  private static ChairRecords.SittingArtist sitting(ChairArtist one, DayClock clock) {
+    return new ChairRecords.SittingArtist(
+        one.id(), byTheClock(clock.told(one.from())), byTheClock(clock.told(one.until())));
+  }
+
   private static SatFace face(
-      Face face, ChairWishes wishes, Map<String, ChairFace> faces, Map<String, ChairSlot> slots) {
-    String id = face.id().toString();
-    ChairFace planned = faces.get(id);
-    ChairSlot slot = slots.get(id);
+      Face face, ChairWishes wishes, ChairFace planned, ChairSlot slot, DayClock clock) {
     return new SatFace(
         face.id(),
         face.name(),
         planned.minutes(),
         ChairMinutes.usual(face),
-        planned.readyBy(),
-        planned.notBefore(),
+        told(clock.told(planned.readyBy())),
+        planned.notBefore() == null ? null : told(clock.told(planned.notBefore())),
         wishes.of(face.id()).isLead(),
         slot.artist(),
         told(slot.start()),
@@ -183,6 +192,10 @@ class Chairs {
         .map(one -> one.call())
         .findFirst()
         .orElse(stored.callTime());
+  }
+
+  private static LocalTime byTheClock(int minute) {
+    return LocalTime.MIDNIGHT.plusMinutes(minute);
   }
 
   /** Past midnight the hours go on: 24:30. */

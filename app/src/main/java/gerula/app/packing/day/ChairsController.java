@@ -129,13 +129,20 @@ class ChairsController {
       for (SatFace face : view.faces()) {
         paper.row(
             true,
-            face.start() + "  " + (face.name().isBlank() ? "a face" : face.name()),
-            "with " + face.artist() + ", ready " + face.end(),
+            clock(face.start()) + "  " + (face.name().isBlank() ? "a face" : face.name()),
+            "with " + face.artist() + ", ready " + clock(face.end()),
             "to be ready by "
-                + face.readyBy()
+                + clock(face.readyBy())
                 + (face.lateMinutes() > 0 ? ", " + face.lateMinutes() + " min late" : ""));
       }
       return paper.done();
     }
+  }
+
+  /** As a clock shows it: 24:30 is half past midnight. */
+  private static String clock(String told) {
+    int colon = told.indexOf(':');
+    int hour = Integer.parseInt(told.substring(0, colon));
+    return hour < 24 ? told : "%02d%s (next day)".formatted(hour % 24, told.substring(colon));
   }
 }

@@ -17,14 +17,16 @@ import org.jspecify.annotations.Nullable;
 /**
  * The chairs of one day of a booking.
  *
- * @param artists who is there
- * @param faces as they were planned: minutes and times
+ * @param plan by the clock as one tells it: past midnight the minutes go on
+ * @param artists who is there, by the day's clock
+ * @param faces as they were planned: minutes and times, by the day's clock
  * @param leastArtists so many, as the first of them, get everybody ready in time; null where six do
  *     not
  * @param setsAtOnce brush sets wanted at the same time
  */
 public record ChairDay(
     ChairPlan plan,
+    DayClock clock,
     List<ChairArtist> artists,
     List<ChairFace> faces,
     @Nullable Integer leastArtists,
@@ -61,16 +63,20 @@ public record ChairDay(
       ChairWishes wishes,
       @Nullable LocalTime call,
       @Nullable List<String> order) {
+    DayClock clock = wishes.clock(call);
     List<ChairArtist> artists =
-        wishes.artists().isEmpty() ? List.of(alone(call)) : wishes.artists();
-    List<ChairFace> faces = faces(present, wishes, artists);
+        wishes.artists().isEmpty()
+            ? List.of(alone(call, clock))
+            : wishes.artists().stream().map(clock::within).toList();
+    List<ChairFace> faces = faces(present, wishes, artists, clock);
     int turnover = wishes.turnoverMinutes();
     ChairPlan plan =
         order == null
             ? new LeadsInside(artists, faces, wishes).of(ChairPlan.of(artists, faces, turnover))
             : ChairPlan.inOrder(artists, faces, order, turnover);
     return new ChairDay(
-        plan,
+        clock.told(plan),
+        clock,
         artists,
         faces,
         least(artists.getFirst(), faces, turnover),
@@ -78,13 +84,15 @@ public record ChairDay(
         findings(plan, wishes));
   }
 
-  private static ChairArtist alone(@Nullable LocalTime call) {
-    LocalTime from = call == null ? LocalTime.of(6, 0) : call;
-    return new ChairArtist(YOU, from, LocalTime.of(23, 59), List.of());
+  /** To the end of the day, and for a minute at least. */
+  private static ChairArtist alone(@Nullable LocalTime call, DayClock clock) {
+    int from = ChairArtist.minute(clock.within(call == null ? LocalTime.of(6, 0) : call));
+    return new ChairArtist(
+        YOU, time(Math.min(from, LAST_MINUTE - 1)), time(LAST_MINUTE), List.of());
   }
 
   private static List<ChairFace> faces(
-      List<Face> present, ChairWishes wishes, List<ChairArtist> artists) {
+      List<Face> present, ChairWishes wishes, List<ChairArtist> artists, DayClock clock) {
     Set<String> known = new HashSet<>();
     artists.forEach(one -> known.add(one.id()));
     List<ChairFace> faces = new ArrayList<>();
@@ -98,11 +106,11 @@ public record ChairDay(
     for (Face face : present) {
       FaceWish wish = wishes.of(face.id());
       LocalTime told = wish.readyBy() != null ? wish.readyBy() : wishes.readyBy();
-      LocalTime readyBy = told == null ? soon : told;
+      LocalTime readyBy = told == null ? soon : clock.within(told);
       if (wish.isLead() && wish.readyBy() == null && told != null) {
-        readyBy = time(Math.max(0, ChairArtist.minute(told) - LEAD_EARLIER));
+        readyBy = time(Math.max(0, ChairArtist.minute(readyBy) - LEAD_EARLIER));
       }
-      LocalTime notBefore = wish.notBefore();
+      LocalTime notBefore = wish.notBefore() == null ? null : clock.within(wish.notBefore());
       boolean isOrdered = notBefore == null || !readyBy.isBefore(notBefore);
       faces.add(
           new ChairFace(

@@ -1,9 +1,13 @@
 package gerula.core.packing.day;
 
 import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param faces what is told of single faces
  */
 public record ChairWishes(
-    List<ChairArtist> artists,
+    List<ArtistHours> artists,
     int turnoverMinutes,
     @Nullable LocalTime readyBy,
     Map<UUID, FaceWish> faces) {
@@ -24,6 +28,17 @@ public record ChairWishes(
   public static final int USUAL_TURNOVER = 8;
 
   public static final ChairWishes NONE = new ChairWishes(List.of(), USUAL_TURNOVER, null, Map.of());
+
+  /**
+   * Who makes up faces, and when.
+   *
+   * @param breaks in which no face sits in the chair
+   */
+  public record ArtistHours(String id, ChairHours hours, List<ChairHours> breaks) {
+    public ArtistHours {
+      breaks = List.copyOf(breaks);
+    }
+  }
 
   /**
    * @param minutes null: as its services usually take, and a tenth more
@@ -37,6 +52,13 @@ public record ChairWishes(
       boolean isLead) {
 
     public static final FaceWish NONE = new FaceWish(null, null, null, null, false);
+
+    /** When she is there, as far as both ends were told and are in order. */
+    private Optional<ChairHours> hours() {
+      return notBefore == null || readyBy == null || !ChairHours.areInOrder(notBefore, readyBy)
+          ? Optional.empty()
+          : Optional.of(new ChairHours(notBefore, readyBy));
+    }
   }
 
   public ChairWishes {
@@ -46,6 +68,51 @@ public record ChairWishes(
       throw new IllegalArgumentException(
           "A turnover takes 0 to 240 minutes, but this is " + turnoverMinutes + ".");
     }
+    if (turns(artists, faces, null).findAny().isEmpty()) {
+      throw new IllegalArgumentException(
+          "These hours go round the clock. Say them so that the day ends before it begins again.");
+    }
+  }
+
+  /**
+   * The clock by which these hours are in order. What lies more than half a day before the call, or
+   * before all who work, is of the night after.
+   *
+   * @param call when the day begins, null when not known
+   */
+  DayClock clock(@Nullable LocalTime call) {
+    return new DayClock(turns(artists, faces, call).findFirst().orElse(0));
+  }
+
+  /** Minutes at which the day could turn: nobody is there across them. The likeliest first. */
+  private static Stream<Integer> turns(
+      List<ArtistHours> artists, Map<UUID, FaceWish> faces, @Nullable LocalTime call) {
+    List<ChairHours> all = new ArrayList<>();
+    for (ArtistHours one : artists) {
+      all.add(one.hours());
+      all.addAll(one.breaks());
+    }
+    faces.values().forEach(wish -> wish.hours().ifPresent(all::add));
+    List<Integer> turns = new ArrayList<>();
+    if (call != null) {
+      turns.add(halfADayBefore(call));
+    }
+    for (ChairHours one : all) {
+      if (one.isPastMidnight()) {
+        turns.add((ChairArtist.minute(one.until()) + ChairArtist.minute(one.from())) / 2);
+      }
+    }
+    artists.stream()
+        .map(one -> one.hours().from())
+        .min(Comparator.naturalOrder())
+        .ifPresent(first -> turns.add(halfADayBefore(first)));
+    turns.add(0);
+    all.forEach(one -> turns.add(ChairArtist.minute(one.until())));
+    return turns.stream().filter(turn -> all.stream().noneMatch(one -> one.holds(turn)));
+  }
+
+  private static int halfADayBefore(LocalTime time) {
+    return Math.max(0, ChairArtist.minute(time) - ChairHours.DAY / 2);
   }
 
   public FaceWish of(UUID face) {

@@ -1,6 +1,7 @@
 package gerula.core.packing.day;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.tuple;
 
 import gerula.core.booking.Face;
@@ -9,6 +10,7 @@ import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
 import gerula.core.packing.day.ChairDay.ChairFinding;
 import gerula.core.packing.day.ChairPlan.ChairSlot;
+import gerula.core.packing.day.ChairWishes.ArtistHours;
 import gerula.core.packing.day.ChairWishes.FaceWish;
 import gerula.core.rule.Code;
 import java.time.LocalTime;
@@ -21,6 +23,7 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** The chairs of a day, from its faces and what was told of them. */
 class ChairDayTest {
@@ -69,6 +72,14 @@ class ChairDayTest {
 
   private static ChairWishes wishes(@Nullable String readyBy, Map<UUID, FaceWish> faces) {
     return new ChairWishes(List.of(), 10, readyBy == null ? null : LocalTime.parse(readyBy), faces);
+  }
+
+  private static ArtistHours artist(String id, String from, String until, ChairHours... breaks) {
+    return new ArtistHours(id, hours(from, until), List.of(breaks));
+  }
+
+  private static ChairHours hours(String from, String until) {
+    return new ChairHours(LocalTime.parse(from), LocalTime.parse(until));
   }
 
   private static FaceWish lead() {
@@ -126,13 +137,85 @@ class ChairDayTest {
     assertThat(day(wishes("06:30", Map.of()), null, six).leastArtists()).isNull();
     ChairWishes two =
         new ChairWishes(
-            List.of(
-                new ChairArtist("a", CALL, LocalTime.of(12, 0), List.of()),
-                new ChairArtist("b", CALL, LocalTime.of(12, 0), List.of())),
+            List.of(artist("a", "06:00", "12:00"), artist("b", "06:00", "12:00")),
             10,
             LocalTime.of(9, 0),
             Map.of());
     assertThat(day(two, null, six).setsAtOnce()).isEqualTo(2);
+  }
+
+  /** A night shoot: whoever is to be ready at half past twelve is made up before, not after. */
+  @Test
+  void afterMidnightTheDayGoesOn() {
+    ChairDay night =
+        ChairDay.of(
+            List.of(SIMPLE, face(2, Service.BASE)),
+            wishes("00:30", Map.of()),
+            LocalTime.of(22, 0),
+            null);
+    assertThat(night.plan().maxLatenessMinutes()).isZero();
+    // 35 minutes each and 10 between, the last ready at half past midnight.
+    assertThat(night.plan().latestStart()).isEqualTo(23 * 60 + 10);
+    assertThat(night.plan().slots().getLast().end()).isEqualTo(24 * 60 + 30);
+    assertThat(night.faces())
+        .allSatisfy(face -> assertThat(night.clock().told(face.readyBy())).isEqualTo(24 * 60 + 30));
+  }
+
+  @Test
+  void hoursPastMidnightAreKeptAndSoAreTheirBreaks() {
+    ChairWishes wishes =
+        new ChairWishes(
+            List.of(artist("a", "23:00", "05:00", hours("23:20", "00:20"))),
+            10,
+            LocalTime.of(1, 0),
+            Map.of());
+    ChairDay day = ChairDay.of(List.of(SIMPLE), wishes, null, null);
+    assertThat(day.plan().slots())
+        .extracting(ChairSlot::start, ChairSlot::end, ChairSlot::lateMinutes)
+        .containsExactly(tuple(24 * 60 + 25, 25 * 60, 0));
+    assertThat(day.clock().told(day.artists().getFirst().until())).isEqualTo(29 * 60);
+  }
+
+  /** However late a day begins: what is told by the clock is as far from its call as before. */
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18})
+  void aDayThatBeginsLaterIsTheSameDayLater(long hours) {
+    ChairDay early = eightHoursFrom(CALL);
+    ChairDay late = eightHoursFrom(CALL.plusHours(hours));
+    int by = (int) (hours * 60) - (hours < 18 ? 0 : 24 * 60);
+    assertThat(late.plan().slots())
+        .extracting(ChairSlot::face, ChairSlot::start, ChairSlot::end, ChairSlot::lateMinutes)
+        .isEqualTo(
+            early.plan().slots().stream()
+                .map(one -> tuple(one.face(), one.start() + by, one.end() + by, one.lateMinutes()))
+                .toList());
+  }
+
+  private static ChairDay eightHoursFrom(LocalTime call) {
+    Face second = face(2, Service.BASE);
+    Face third = face(3, Service.BASE);
+    Map<UUID, FaceWish> faces =
+        Map.of(
+            SIMPLE.id(), lead(),
+            second.id(), new FaceWish(60, call.plusMinutes(50), call.plusMinutes(5), null, false),
+            third.id(), new FaceWish(null, call.plusHours(8), call.plusHours(7), null, false));
+    ChairWishes wishes = new ChairWishes(List.of(), 10, call.plusHours(4), faces);
+    return ChairDay.of(List.of(SIMPLE, second, third), wishes, call, null);
+  }
+
+  @Test
+  void hoursTheWrongWayRoundOrWithoutAnEndAreRefused() {
+    assertThatThrownBy(() -> hours("09:00", "08:30")).hasMessageContaining("earlier to later");
+    assertThatThrownBy(() -> hours("09:00", "09:00")).hasMessageContaining("earlier to later");
+    assertThat(hours("14:00", "06:00")).isNotNull();
+    assertThatThrownBy(() -> hours("14:00", "06:01")).hasMessageContaining("earlier to later");
+    List<ArtistHours> round =
+        List.of(
+            artist("a", "22:00", "10:00"),
+            artist("b", "08:00", "20:00"),
+            artist("c", "19:00", "23:00"));
+    assertThatThrownBy(() -> new ChairWishes(round, 0, null, Map.of()))
+        .hasMessageContaining("round the clock");
   }
 
   @Test
