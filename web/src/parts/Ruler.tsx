@@ -20,6 +20,12 @@ export function Ruler() {
   const ahead = useAhead().data;
   const ending = useEnding(DAYS).data ?? [];
   const wanted = useBuying().data ?? [];
+  const shown = bookings
+    .filter(
+      (booking) =>
+        daysBetween(today, booking.lastDay) >= 0 && daysBetween(today, booking.firstDay) < DAYS,
+    )
+    .sort((one, other) => one.firstDay.localeCompare(other.firstDay));
   const weeks = Array.from({ length: Math.ceil(DAYS / 7) }, (_, week) => week * 7).filter(
     // The last week's date would be cut off at the edge.
     (day) => day < DAYS - 2,
@@ -52,20 +58,15 @@ export function Ruler() {
           bookings={bookings}
           scale={{ today, days: DAYS, at }}
         />
-        {bookings
-          .filter(
-            (booking) =>
-              daysBetween(today, booking.lastDay) >= 0 &&
-              daysBetween(today, booking.firstDay) < DAYS,
-          )
-          .map((booking) => (
-            <Bar
-              key={booking.id}
-              booking={booking}
-              readiness={ahead?.get(booking.id)}
-              today={today}
-            />
-          ))}
+        {shown.map((booking, place) => (
+          <Bar
+            key={booking.id}
+            booking={booking}
+            nextDay={shown[place + 1]?.firstDay}
+            readiness={ahead?.get(booking.id)}
+            today={today}
+          />
+        ))}
       </div>
     </nav>
   );
@@ -79,13 +80,20 @@ const STANDS: Record<Readiness["state"], State> = {
   "too-late-to-order": "stop",
 };
 
-type BarProps = { booking: Booking; readiness: Readiness | undefined; today: string };
+type BarProps = {
+  booking: Booking;
+  /** When the next one begins: names do not run into each other, and it lies over this one. */
+  nextDay: string | undefined;
+  readiness: Readiness | undefined;
+  today: string;
+};
 
-function Bar({ booking, readiness, today }: BarProps) {
+function Bar({ booking, nextDay, readiness, today }: BarProps) {
   const open = useLocation().pathname.startsWith(`/bookings/${booking.id}`);
   const start = Math.max(0, daysBetween(today, booking.firstDay));
   const end = Math.min(DAYS, daysBetween(today, booking.lastDay) + 1);
   const short = end - start < 6;
+  const room = nextDay ? Math.max(0, daysBetween(today, nextDay)) - start : DAYS - start;
   const told = readiness && `${booking.title}: ${readinessWords(readiness, today)}`;
   return (
     <Link
@@ -93,6 +101,7 @@ function Bar({ booking, readiness, today }: BarProps) {
       style={{
         left: at(start),
         width: short ? undefined : `calc(${at(end - 0.7)} - ${at(start - 0.7)})`,
+        maxWidth: short ? at(room - 0.7) : undefined,
       }}
       aria-current={open ? "page" : undefined}
       aria-label={told}
@@ -101,12 +110,21 @@ function Bar({ booking, readiness, today }: BarProps) {
     >
       <span
         style={short ? { width: `${Math.max(1, end - start) * 1.3}rem` } : undefined}
-        className={`flex h-5 items-center gap-1.5 rounded-[3px] border-2 border-ink px-1 group-hover:bg-lit group-aria-[current=page]:bg-ink group-aria-[current=page]:text-paper ${short ? "justify-center" : "w-full"}`}
+        className={`flex h-5 items-center gap-1.5 rounded-[3px] border-2 border-ink px-1 bg-paper group-hover:bg-lit group-aria-[current=page]:bg-ink group-aria-[current=page]:text-paper ${short ? "shrink-0 justify-center" : "w-full"}`}
       >
-        {!short && <span className="min-w-0 flex-1 truncate">{booking.title}</span>}
+        {!short && (
+          <span className="min-w-0 flex-1">
+            <span
+              className="block truncate"
+              style={{ maxWidth: `${100 * Math.min(1, Math.max(0, room / (end - start)))}%` }}
+            >
+              {booking.title}
+            </span>
+          </span>
+        )}
         {readiness && <Standing state={STANDS[readiness.state]} />}
       </span>
-      {short && booking.title}
+      {short && <span className="truncate">{booking.title}</span>}
     </Link>
   );
 }

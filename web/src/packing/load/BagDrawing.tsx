@@ -29,10 +29,11 @@ export function BagDrawing({ bag, wide, ...rest }: BagDrawingProps) {
   const { placed, width, height } = arranged(bag, pieces, { unit, width: wanted });
   const isOver = bag.greatestMassG !== null && bag.massG > bag.greatestMassG;
   return (
-    <figure className="max-w-full" style={{ width: width / unit + 6 }}>
+    // A bag that is drawn small still has room for its name and mass.
+    <figure className="w-fit max-w-full">
       <figcaption className="mb-1 flex items-baseline justify-between gap-3">
         <span className="font-semibold">{bag.name}</span>
-        <span className={isOver ? "font-semibold text-stop" : "text-soft"}>
+        <span className={`whitespace-nowrap ${isOver ? "font-semibold text-stop" : "text-soft"}`}>
           {mass(bag.massG)}
           {bag.greatestMassG !== null && ` of ${mass(bag.greatestMassG)}`}
         </span>
@@ -42,7 +43,8 @@ export function BagDrawing({ bag, wide, ...rest }: BagDrawingProps) {
         role="group"
         aria-label={`Plan of ${bag.name}`}
         viewBox={`${-2 * unit} 0 ${width + 4 * unit} ${height + 3 * unit}`}
-        className="block h-auto w-full select-none"
+        className="block h-auto max-w-full select-none"
+        style={{ width: width / unit + 6 }}
       >
         {placed.map(({ room, x, y, depth }) => (
           <g key={room.id} transform={`translate(${x} ${y})`}>

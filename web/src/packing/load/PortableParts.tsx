@@ -29,6 +29,9 @@ export function PortableParts({ booking, plan }: PartsProps) {
           <PartRow key={part.place} booking={booking} plan={plan} part={part} />
         ))}
       />
+      <p className="pt-2 text-soft text-sm">
+        Outside, a part is taken to be as large as inside. Where it is tight, try it by hand.
+      </p>
     </section>
   );
 }
