@@ -35,7 +35,7 @@ public record Claims(Map<UUID, Long> usedUp, Map<UUID, Claim> away) {
     return Math.max(0, item.left().thousandths() - usedUp.getOrDefault(item.id(), 0L));
   }
 
-  Optional<Claim> on(Item item) {
-    return Optional.ofNullable(away.get(item.id()));
+  Optional<Claim> on(UUID item) {
+    return Optional.ofNullable(away.get(item));
   }
 }

@@ -12,8 +12,10 @@ import gerula.core.quantity.Mass;
 import gerula.core.rule.Reason;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -28,6 +30,9 @@ final class LineDraft {
   private final Set<Item> pans = new LinkedHashSet<>();
   private boolean isItselfWanted;
   private long thousandths;
+
+  /** What is used of each pan that lies in it. */
+  private final Map<UUID, PackingLine.Use> ofPans = new LinkedHashMap<>();
 
   LineDraft(Item item) {
     this.item = item;
@@ -61,8 +66,19 @@ final class LineDraft {
     return List.copyOf(users);
   }
 
-  void serve(Need need, long amount) {
-    thousandths += amount;
+  /**
+   * @param used the item of the line, or a pan of it
+   * @param amount thousandths of that
+   */
+  void serve(Need need, Item used, long amount) {
+    if (used.id().equals(item.id())) {
+      thousandths += amount;
+    } else if (amount > 0) {
+      ofPans.merge(
+          used.id(),
+          new PackingLine.Use(used, amount),
+          (one, more) -> new PackingLine.Use(used, one.thousandths() + more.thousandths()));
+    }
     needs.add(need);
     reasons.addAll(need.reasons());
     need.faces().forEach(this::usedBy);
@@ -141,6 +157,7 @@ final class LineDraft {
         codes(),
         faces,
         thousandths,
+        List.copyOf(ofPans.values()),
         usual,
         goesTo,
         atWork,

@@ -238,7 +238,7 @@ final class ListMaker {
 
   private void serve(Need need, Item item, long amount) {
     LineDraft draft = draftOf(item);
-    draft.serve(need, withoutReserve(need, amount));
+    draft.serve(need, item, withoutReserve(need, amount));
     if (draft.item() != item) {
       draft.reasons(new TakenReason.WithPan(item.id()));
     }

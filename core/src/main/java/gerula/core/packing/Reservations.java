@@ -86,10 +86,8 @@ public final class Reservations {
       for (PackingLine line : list(before).lines()) {
         UUID item = line.item().id();
         boolean isTaken = !one.hasLeft() || one.packed().contains(item);
-        if (isTaken && line.thousandths() > 0) {
-          usedUp.merge(item, line.thousandths(), Long::sum);
-        }
         if (isTaken) {
+          line.uses().forEach(use -> usedUp.merge(use.item().id(), use.thousandths(), Long::sum));
           claim(item, one.booking(), asking, away);
         }
       }

@@ -9,6 +9,7 @@ import gerula.core.dates.UseBy;
 import gerula.core.kit.item.Cleanliness;
 import gerula.core.kit.item.ForWhom;
 import gerula.core.kit.item.Item;
+import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceKind;
 import gerula.core.kit.place.PlaceTree;
 import gerula.core.kit.product.Form;
@@ -355,13 +356,7 @@ final class Suitability {
   }
 
   private Optional<Refusal> outOfReach(Item item) {
-    // What lies in this booking's own bag is here, whatever others have planned.
-    Optional<Refusal> claimed =
-        facts
-            .claims()
-            .on(item)
-            .filter(_ -> !facts.packed().contains(item.id()))
-            .map(claim -> new Refusal.OnAnotherBooking(claim.booking(), claim.title()));
+    Optional<Refusal> claimed = claimed(item.id()).or(() -> palette(item).flatMap(this::claimed));
     boolean isHere = !places.isElsewhere(item.now()) || item.isNotPlacedYet();
     if (claimed.isPresent() || isHere) {
       return claimed;
@@ -372,6 +367,20 @@ final class Suitability {
             .filter(place -> place.kind() != PlaceKind.UNKNOWN)
             .<Refusal>map(place -> new Refusal.Elsewhere(place.id()))
             .orElseGet(Refusal.NotLocated::new));
+  }
+
+  /** What lies in this booking's own bag is here, whatever others have planned. */
+  private Optional<Refusal> claimed(UUID item) {
+    return facts
+        .claims()
+        .on(item)
+        .filter(_ -> !facts.packed().contains(item))
+        .map(claim -> new Refusal.OnAnotherBooking(claim.booking(), claim.title()));
+  }
+
+  /** The palette it lies in, which goes with all its pans. */
+  private Optional<UUID> palette(Item item) {
+    return Optional.ofNullable(item.now()).flatMap(places::find).map(Place::thing);
   }
 
   private Optional<Refusal> pastIt(Item item) {

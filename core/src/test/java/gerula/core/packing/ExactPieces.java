@@ -2,9 +2,13 @@ package gerula.core.packing;
 
 import gerula.core.kit.item.Item;
 import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.ToLongFunction;
@@ -19,13 +23,9 @@ import org.ojalgo.optimisation.Variable;
  */
 final class ExactPieces {
 
-  private final ExpressionsBasedModel model = new ExpressionsBasedModel();
-  private final Map<UUID, Variable> pieces = new HashMap<>();
-  private final Map<UUID, Expression> held = new HashMap<>();
   private final Function<Item, Item> comesAs;
   private final ToLongFunction<Item> holding;
   private final ToLongFunction<Item> shares;
-  private int flows;
 
   /**
    * @param comesAs the palette an item lies in, or itself
@@ -39,50 +39,85 @@ final class ExactPieces {
     this.shares = shares;
   }
 
-  /** The fewest. */
+  /** The fewest: of what no piece ties together each part by itself. */
   long of(List<Asking> asking) {
-    asking.stream().filter(one -> one.met > 0).forEach(this::ask);
-    Optimisation.Result result = model.minimise();
-    if (!result.getState().isOptimal()) {
-      throw new IllegalStateException("Not solved: " + result.getState());
+    List<Part> parts = new ArrayList<>();
+    for (Asking one : asking) {
+      if (one.met == 0) {
+        continue;
+      }
+      Part all = new Part(new ArrayList<>(List.of(one)), pieces(one));
+      for (Part part : List.copyOf(parts)) {
+        if (!Collections.disjoint(part.pieces, all.pieces)) {
+          parts.remove(part);
+          all.asking.addAll(part.asking);
+          all.pieces.addAll(part.pieces);
+        }
+      }
+      parts.add(all);
     }
-    return Math.round(result.getValue());
+    return parts.stream().mapToLong(part -> new Model().of(part.asking)).sum();
   }
 
-  private void ask(Asking one) {
-    Expression met = model.newExpression("met " + flows++).lower(in(one.met));
-    for (Candidate able : one.allowed) {
-      Item item = able.item();
-      if (one.isShared) {
-        met.add(taken(item), in(shares.applyAsLong(item)));
-      } else {
-        met.add(flow(item, one.met), 1);
+  private record Part(List<Asking> asking, Set<UUID> pieces) {}
+
+  private Set<UUID> pieces(Asking one) {
+    Set<UUID> pieces = new HashSet<>();
+    one.allowed.forEach(able -> pieces.add(comesAs.apply(able.item()).id()));
+    return pieces;
+  }
+
+  private final class Model {
+
+    private final ExpressionsBasedModel model = new ExpressionsBasedModel();
+    private final Map<UUID, Variable> pieces = new HashMap<>();
+    private final Map<UUID, Expression> held = new HashMap<>();
+    private int flows;
+
+    long of(List<Asking> asking) {
+      asking.forEach(this::ask);
+      Optimisation.Result result = model.minimise();
+      if (!result.getState().isOptimal()) {
+        throw new IllegalStateException("Not solved: " + result.getState());
+      }
+      return Math.round(result.getValue());
+    }
+
+    private void ask(Asking one) {
+      Expression met = model.newExpression("met " + flows++).lower(in(one.met));
+      for (Candidate able : one.allowed) {
+        Item item = able.item();
+        if (one.isShared) {
+          met.add(taken(item), in(shares.applyAsLong(item)));
+        } else {
+          met.add(flow(item, one.met), 1);
+        }
       }
     }
-  }
 
-  private Variable flow(Item item, long most) {
-    Variable flow = model.newVariable("flow " + flows++).lower(0);
-    held.computeIfAbsent(
-            item.id(),
-            _ ->
-                model
-                    .newExpression("held " + flows++)
-                    .upper(0)
-                    .set(taken(item), in(holding.applyAsLong(item)).negate()))
-        .add(flow, 1);
-    // Nothing flows from what stays at home: this alone makes it quick.
-    model
-        .newExpression("only " + flows++)
-        .upper(0)
-        .set(flow, 1)
-        .set(taken(item), in(most).negate());
-    return flow;
-  }
+    private Variable flow(Item item, long most) {
+      Variable flow = model.newVariable("flow " + flows++).lower(0);
+      held.computeIfAbsent(
+              item.id(),
+              _ ->
+                  model
+                      .newExpression("held " + flows++)
+                      .upper(0)
+                      .set(taken(item), in(holding.applyAsLong(item)).negate()))
+          .add(flow, 1);
+      // Nothing flows from what stays at home: this alone makes it quick.
+      model
+          .newExpression("only " + flows++)
+          .upper(0)
+          .set(flow, 1)
+          .set(taken(item), in(most).negate());
+      return flow;
+    }
 
-  private Variable taken(Item item) {
-    return pieces.computeIfAbsent(
-        comesAs.apply(item).id(), id -> model.newVariable("piece " + id).binary().weight(1));
+    private Variable taken(Item item) {
+      return pieces.computeIfAbsent(
+          comesAs.apply(item).id(), id -> model.newVariable("piece " + id).binary().weight(1));
+    }
   }
 
   /** Whole units: a solver counts better with small figures. */

@@ -8,14 +8,17 @@ import gerula.core.booking.Service;
 import gerula.core.booking.SkinType;
 import gerula.core.kit.Given;
 import gerula.core.kit.item.Item;
+import gerula.core.kit.place.Place;
 import gerula.core.kit.place.PlaceKind;
 import gerula.core.kit.place.PlaceTree;
 import gerula.core.kit.product.Form;
 import gerula.core.kit.product.ProductClass;
 import gerula.core.kit.product.Role;
 import gerula.core.quantity.Quantity;
+import gerula.core.quantity.Unit;
 import gerula.core.rule.HouseRules;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -37,6 +40,10 @@ class ReservationsTest {
           .item();
   private final Item mat =
       Given.thing(ProductClass.MAT, Form.TEXTILE).content(Quantity.pieces(1)).in(STORE).item();
+
+  private List<Item> kit = List.of(lashes, mat);
+  private final List<Place> places =
+      new ArrayList<>(List.of(Given.place(PlaceKind.STORE, "store").id(STORE).place()));
 
   /** The last two pairs are for the first of two brides on following days. */
   @Test
@@ -116,6 +123,47 @@ class ReservationsTest {
     assertThat(all.from(three.get(2).id()).usedUp()).containsEntry(lashes.id(), 2000L);
   }
 
+  /** A palette goes whole: what is used is of its pans, and all of them are away with it. */
+  @Test
+  void aPaletteIsAwayWithItsPansAndTheyAreUsedUpNotIt() {
+    UUID inside = new UUID(0, 2);
+    Item palette = Given.thing(ProductClass.PALETTE, Form.OTHER).in(STORE).item();
+    Item pan =
+        Given.thing(ProductClass.FACE_POWDER, Form.PRESSED_POWDER)
+            .content(new Quantity(200, Unit.G))
+            .in(inside)
+            .item();
+    kit = List.of(palette, pan);
+    places.add(
+        Given.place(PlaceKind.PALETTE, "inside")
+            .id(inside)
+            .in(STORE)
+            .beingThing(palette.id())
+            .place());
+    Booking first = booking(DAY, Service.POWDER);
+    Booking same = booking(DAY, Service.POWDER);
+    Booking next = booking(DAY.plusDays(1), Service.POWDER);
+    Reservations all = of(planned(first), planned(same), planned(next));
+    PackingLine line = all.listOf(first.id()).lines().getFirst();
+    assertThat(line.item()).isEqualTo(palette);
+    assertThat(line.thousandths()).isZero();
+    assertThat(line.uses()).extracting(PackingLine.Use::item).containsExactly(pan);
+    assertThat(refusalOf(pan, all.listOf(same.id())))
+        .isEqualTo(new Refusal.OnAnotherBooking(first.id(), first.title()));
+    assertThat(all.from(next.id()).usedUp()).containsOnlyKeys(pan.id());
+    assertThat(refusalOf(pan, all.listOf(next.id()))).isEqualTo(new Refusal.UsedUp());
+  }
+
+  private static Refusal refusalOf(Item item, PackingList list) {
+    return list.gaps().stream()
+        .filter(gap -> gap.need().code().equals("face-powder"))
+        .flatMap(gap -> gap.nearest().stream())
+        .filter(one -> one.item().equals(item.id()))
+        .findFirst()
+        .orElseThrow()
+        .reason();
+  }
+
   private Reservations of(Reservations.Planned... inOrder) {
     return new Reservations(facts(inOrder[0].booking(), Claims.NONE), List.of(inOrder));
   }
@@ -139,8 +187,8 @@ class ReservationsTest {
   private PackingList.PackingFacts facts(Booking booking, Claims claims) {
     return new PackingList.PackingFacts(
         booking,
-        List.of(lashes, mat),
-        new PlaceTree(List.of(Given.place(PlaceKind.STORE, "store").id(STORE).place())),
+        kit,
+        new PlaceTree(places),
         List.of(),
         Set.of(),
         HouseRules.USUAL,

@@ -1,6 +1,7 @@
 package gerula.core.restock.stock;
 
 import gerula.core.kit.item.Item;
+import gerula.core.packing.PackingLine;
 import gerula.core.packing.PackingList;
 import gerula.core.quantity.Unit;
 import gerula.core.rule.HouseRules;
@@ -22,14 +23,18 @@ public record ListedUse(Item item, BigDecimal amount) {
     BigDecimal reserve =
         BigDecimal.ONE.add(BigDecimal.valueOf(house.reservePercent()).divide(HUNDRED));
     return list.lines().stream()
-        .filter(line -> line.thousandths() > 0 && isUsedUp(line.item()))
-        .map(
-            line ->
-                new ListedUse(
-                    line.item(),
-                    BigDecimal.valueOf(line.thousandths(), 3)
-                        .divide(reserve, MathContext.DECIMAL64)))
+        .flatMap(PackingLine::uses)
+        .filter(use -> isUsedUp(use.item()))
+        .map(use -> new ListedUse(use.item(), expected(use, reserve)))
         .toList();
+  }
+
+  /** Only what is counted out is packed with its reserve. */
+  private static BigDecimal expected(PackingLine.Use use, BigDecimal reserve) {
+    BigDecimal packed = BigDecimal.valueOf(use.thousandths(), 3);
+    return use.item().left().unit() == Unit.PIECE
+        ? packed.divide(reserve, MathContext.DECIMAL64)
+        : packed;
   }
 
   /** A mirror is taken along, and comes home as it was. */

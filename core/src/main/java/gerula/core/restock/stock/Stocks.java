@@ -128,11 +128,14 @@ public final class Stocks {
   private void addUses(Planned planned) {
     Map<Key, Taken> taken = new LinkedHashMap<>();
     for (PackingLine line : planned.list().lines()) {
-      if (line.thousandths() > 0 && ListedUse.isUsedUp(line.item())) {
-        Taken of = taken.computeIfAbsent(Key.of(line.item().product()), _ -> new Taken());
-        of.listed += line.thousandths() / THOUSAND;
-        of.faces = Math.max(of.faces, line.faces().size());
-      }
+      line.uses()
+          .filter(use -> ListedUse.isUsedUp(use.item()))
+          .forEach(
+              use -> {
+                Taken of = taken.computeIfAbsent(Key.of(use.item().product()), _ -> new Taken());
+                of.listed += use.thousandths() / THOUSAND;
+                of.faces = Math.max(of.faces, line.faces().size());
+              });
     }
     planned.list().gaps().forEach(gap -> addMissing(gap, taken));
     taken.forEach((key, of) -> add(planned.booking(), key, of));
