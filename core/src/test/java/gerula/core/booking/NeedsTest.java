@@ -297,34 +297,6 @@ class NeedsTest {
         .contains(Trait.HYDRATING, Trait.OIL_CONTROL);
   }
 
-  /** Each kind of work with what it brings beside. */
-  @ParameterizedTest
-  @CsvSource(
-      delimiter = '|',
-      value = {
-        "SCREEN_DRAMA | towel",
-        "NEWS_AND_TALK | lint-roller hair-spray comb hand-wipe",
-        "STAGE_AND_DANCE | sealing-medium",
-        "EDITORIAL | lip-gloss nail-basics eyes:bold",
-        "EVENT | straw card contract",
-        "EFFECTS | barrier adhesive-remover paper-towel"
-      })
-  void aKindOfWorkBrings(KindOfWork kind, String brought) {
-    assertThat(codes(told(needs(kind, Set.of(), face(5, Service.EYES, Service.LIPS)))))
-        .contains(brought.split(" "));
-  }
-
-  @Test
-  void anEventWantsMascaraThatHoldsAndPortraitsPowderThatDoesNotShine() {
-    Face face = face(5, Service.MASCARA, Service.POWDER);
-    assertThat(one(needs(KindOfWork.EVENT, Set.of(), face), "mascara").must())
-        .contains(Trait.WATERPROOF);
-    assertThat(one(needs(KindOfWork.PORTRAITS, Set.of(), face), "face-powder").must())
-        .contains(Trait.NO_FLASHBACK);
-    assertThat(codes(told(needs(KindOfWork.SCREEN_DRAMA, Set.of(), face))))
-        .doesNotContain("card", "contract", "straw", "touch-up-jar");
-  }
-
   /** Each condition with what it brings, and what it must not. */
   @ParameterizedTest
   @CsvSource(
@@ -459,22 +431,6 @@ class NeedsTest {
         .doesNotHaveDuplicates();
     assertThat(needs).allSatisfy(need -> assertThat(need.reasons()).isNotEmpty());
     assertThat(needs).extracting(Need::code).isSorted();
-  }
-
-  /** Taking it off is for what is worn hard; a guest takes something home instead. */
-  @Test
-  void aKindOfWorkProposesWhatItUsuallyAsksFor() {
-    for (KindOfWork kind : KindOfWork.values()) {
-      Set<Service> services = Proposal.of(kind).services();
-      assertThat(services).contains(Service.BASE, Service.POWDER);
-      boolean isWornHard =
-          kind == KindOfWork.SCREEN_DRAMA
-              || kind == KindOfWork.STAGE_AND_DANCE
-              || kind == KindOfWork.EFFECTS;
-      assertThat(services.contains(Service.TAKE_OFF)).as("%s", kind).isEqualTo(isWornHard);
-      assertThat(services.contains(Service.TOUCH_UP_KIT)).isEqualTo(kind == KindOfWork.EVENT);
-    }
-    assertThat(Proposal.of(KindOfWork.PORTRAITS).conditions()).contains(Condition.FLASH);
   }
 
   @Test

@@ -80,10 +80,6 @@ public record Look(
         .build();
   }
 
-  public boolean isOn(LocalDate other) {
-    return day == null || day.equals(other);
-  }
-
   /** Whether the two are asked for on one day: nobody could follow both. */
   public boolean contradicts(Look other) {
     boolean isSameDay = day == null || other.day == null || day.equals(other.day);
