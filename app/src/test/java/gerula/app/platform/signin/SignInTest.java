@@ -58,21 +58,33 @@ class SignInTest {
     assertThat(wrong.code()).isEqualTo("wrong-sign-in");
   }
 
+  /** Where the machine stands still for longer than the first wait, that is over: then anew. */
   @Test
   void failuresMakeTheNextTryWaitEvenWithTheRightPassphrase(Client owner, Client client) {
     owner.get("/api/session");
-    owner.post("/api/accounts", signIn(email, PASSPHRASE)).expect(201);
+    Client.Answer next = null;
+    for (int round = 0; round < 5 && (next == null || next.status() != 429); round++) {
+      String name = round + email;
+      owner.post("/api/accounts", signIn(name, PASSPHRASE)).expect(201);
+      owner.delete("/api/session").expect(204);
+      owner.get("/api/session");
+      next = triedAfterFailures(client, name);
+    }
+    assertThat(next.status()).isEqualTo(429);
+    assertThat(next.code()).isEqualTo("too-soon");
+    assertThat(next.raw().headers().firstValueAsLong("Retry-After").orElse(0)).isPositive();
+  }
+
+  private static Client.Answer triedAfterFailures(Client client, String name) {
     client.get("/api/session");
     for (int i = 0; i < 6; i++) {
-      Client.Answer answer = client.post("/api/session", signIn(email, "guess number " + i));
+      Client.Answer answer = client.post("/api/session", signIn(name, "guess number " + i));
       if (answer.status() == 429) {
         break;
       }
       answer.expect(401);
     }
-    Client.Answer refused = client.post("/api/session", signIn(email, PASSPHRASE)).expect(429);
-    assertThat(refused.code()).isEqualTo("too-soon");
-    assertThat(refused.raw().headers().firstValueAsLong("Retry-After").orElse(0)).isPositive();
+    return client.post("/api/session", signIn(name, PASSPHRASE));
   }
 
   @Test
