@@ -25,7 +25,11 @@ export function Ruler() {
       (booking) =>
         daysBetween(today, booking.lastDay) >= 0 && daysBetween(today, booking.firstDay) < DAYS,
     )
-    .sort((one, other) => one.firstDay.localeCompare(other.firstDay));
+    // Of two that begin together the longer lies below.
+    .sort(
+      (one, other) =>
+        one.firstDay.localeCompare(other.firstDay) || other.lastDay.localeCompare(one.lastDay),
+    );
   const weeks = Array.from({ length: Math.ceil(DAYS / 7) }, (_, week) => week * 7).filter(
     // The last week's date would be cut off at the edge.
     (day) => day < DAYS - 2,

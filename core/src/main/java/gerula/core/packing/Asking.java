@@ -15,8 +15,8 @@ final class Asking {
 
   final List<Candidate> able;
 
-  /** Where those stand in the order of equals, in the same order. */
-  final int[] places;
+  /** Ranks of those, in the same order. */
+  final int[] ranks;
 
   private final long[] flaws;
   final long wanted;
@@ -36,7 +36,7 @@ final class Asking {
     this.part = part;
     this.wanted = wanted;
     this.able = able.stream().map(Candidate.Able::candidate).toList();
-    this.places = this.able.stream().mapToInt(Candidate::place).toArray();
+    this.ranks = this.able.stream().mapToInt(Candidate::rank).toArray();
     this.flaws = able.stream().mapToLong(Candidate.Able::flaws).toArray();
     this.isShared = need.withReserve() instanceof Need.Shared;
   }
@@ -44,7 +44,7 @@ final class Asking {
   /** Keeps to everything that serves it as well as the worst of these does. */
   void keepTo(IntPredicate isUsed) {
     int last = able.size() - 1;
-    while (last >= 0 && !isUsed.test(places[last])) {
+    while (last >= 0 && !isUsed.test(ranks[last])) {
       last--;
     }
     keepToTheFirst(last + 1);

@@ -6,7 +6,7 @@ import java.util.Comparator;
 /**
  * An item that may be picked, with what is the same of it for every need.
  *
- * @param place in the order of equals, from 0: each its own
+ * @param rank in the order of equals, from 0: each its own
  * @param piece what it comes along with, from 0: what comes as one has one number
  * @param grams of all that comes along with it
  * @param held thousandths that can be used up
@@ -18,7 +18,7 @@ import java.util.Comparator;
  */
 record Candidate(
     Item item,
-    int place,
+    int rank,
     int piece,
     double grams,
     long held,
@@ -39,7 +39,7 @@ record Candidate(
       if (order == 0) {
         order = Double.compare(one.candidate.grams, other.candidate.grams);
       }
-      return order == 0 ? Integer.compare(one.candidate.place, other.candidate.place) : order;
+      return order == 0 ? Integer.compare(one.candidate.rank, other.candidate.rank) : order;
     }
   }
 }

@@ -25,7 +25,7 @@ final class Candidates {
   /** By the item itself: asked of thousands, over and over. */
   private final Map<Item, Candidate> all = new IdentityHashMap<>();
 
-  private final List<Candidate> byPlace = new ArrayList<>();
+  private final List<Candidate> byRank = new ArrayList<>();
   private final Map<NeedKind, List<Candidate>> ofKind = new HashMap<>();
   private final Map<UUID, Integer> pieces = new HashMap<>();
 
@@ -37,20 +37,20 @@ final class Candidates {
     this.palettes = palettes;
     this.packs = new Packs(suitability);
     for (Item item : taste.inOrder(suitability.notOut(facts.kit().all()))) {
-      Candidate candidate = candidate(item, byPlace.size());
+      Candidate candidate = candidate(item, byRank.size());
       all.put(item, candidate);
-      byPlace.add(candidate);
+      byRank.add(candidate);
     }
   }
 
-  private Candidate candidate(Item item, int place) {
+  private Candidate candidate(Item item, int rank) {
     UUID id = item.id();
     boolean isPinned = facts.choices().pinned().contains(id);
     UUID whole = palettes.comesAs(item).id();
     Integer piece = pieces.putIfAbsent(whole, pieces.size());
     return new Candidate(
         item,
-        place,
+        rank,
         piece == null ? pieces.size() - 1 : piece,
         palettes.mass(item).grams(),
         packs.held(item),
@@ -63,7 +63,7 @@ final class Candidates {
 
   /** How many there are. */
   int many() {
-    return byPlace.size();
+    return byRank.size();
   }
 
   /** How many pieces they come as. */
@@ -71,9 +71,9 @@ final class Candidates {
     return pieces.size();
   }
 
-  /** The one that stands there in the order of equals. */
-  Candidate at(int place) {
-    return byPlace.get(place);
+  /** The one of this rank. */
+  Candidate at(int rank) {
+    return byRank.get(rank);
   }
 
   /** Everything of the kind that is asked for. */

@@ -14,7 +14,7 @@ final class FewestPieces {
 
   private final Candidates candidates;
 
-  /** By place of a candidate: its number among the packs that are looked at. */
+  /** By rank of a candidate: its number among the packs that are looked at. */
   private final int[] packOf;
 
   FewestPieces(Candidates candidates) {
@@ -22,7 +22,7 @@ final class FewestPieces {
     this.packOf = new int[candidates.many()];
   }
 
-  /** Places of what is taken along so that all are met as far as they can be. */
+  /** Ranks of what is taken along so that all are met as far as they can be. */
   BitSet of(List<Asking> asking) {
     BitSet chosen = new BitSet(candidates.many());
     apart(asking).forEach(together -> choose(together, chosen));
@@ -66,7 +66,7 @@ final class FewestPieces {
     List<Candidate> packs = packs(together);
     List<Cover.Demand> demands = new ArrayList<>();
     for (Asking one : together) {
-      int[] some = one.allowed.stream().mapToInt(able -> packOf[able.place()]).toArray();
+      int[] some = one.allowed.stream().mapToInt(able -> packOf[able.rank()]).toArray();
       demands.add(new Cover.Demand(one.met, one.isShared, some));
     }
     Map<Integer, List<Candidate>> byPiece = new LinkedHashMap<>();
@@ -77,7 +77,7 @@ final class FewestPieces {
     new Cover(demands, pieces, held, shares)
         .find().stream()
             .flatMap(piece -> Arrays.stream(pieces.get(piece).packs()))
-            .forEach(pack -> chosen.set(packs.get(pack).place()));
+            .forEach(pack -> chosen.set(packs.get(pack).rank()));
   }
 
   /** What may meet any of them, each once, numbered. */
@@ -86,8 +86,8 @@ final class FewestPieces {
     List<Candidate> packs = new ArrayList<>();
     for (Asking one : together) {
       for (Candidate able : one.allowed) {
-        if (packOf[able.place()] == NONE) {
-          packOf[able.place()] = packs.size();
+        if (packOf[able.rank()] == NONE) {
+          packOf[able.rank()] = packs.size();
           packs.add(able);
         }
       }
@@ -97,9 +97,9 @@ final class FewestPieces {
 
   private Cover.Piece piece(List<Candidate> some) {
     return new Cover.Piece(
-        some.stream().mapToInt(one -> packOf[one.place()]).toArray(),
+        some.stream().mapToInt(one -> packOf[one.rank()]).toArray(),
         some.getFirst().grams(),
-        some.stream().mapToInt(Candidate::place).min().orElse(0),
+        some.stream().mapToInt(Candidate::rank).min().orElse(0),
         some.stream().anyMatch(Candidate::isForced));
   }
 }

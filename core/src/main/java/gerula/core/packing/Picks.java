@@ -206,8 +206,8 @@ final class Picks {
       one.met = Math.min(there, one.wanted);
       return;
     }
-    one.able.forEach(some -> allotment.offer(some.place(), some.held()));
-    one.met = one.wanted - allotment.serve(one.places, one.wanted);
+    one.able.forEach(some -> allotment.offer(some.rank(), some.held()));
+    one.met = one.wanted - allotment.serve(one.ranks, one.wanted);
   }
 
   /** Only now: a later one may have moved an earlier one to another pack. */
@@ -237,9 +237,9 @@ final class Picks {
     Allotment allotment = new Allotment(candidates.many());
     for (Asking one : asking) {
       if (!one.isShared) {
-        int[] some = IntStream.of(one.places).filter(chosen::get).toArray();
-        for (int place : some) {
-          allotment.offer(place, candidates.at(place).held());
+        int[] some = IntStream.of(one.ranks).filter(chosen::get).toArray();
+        for (int rank : some) {
+          allotment.offer(rank, candidates.at(rank).held());
         }
         allotment.serve(some, one.wanted);
       }
@@ -261,29 +261,29 @@ final class Picks {
     Map<Integer, Long> taken = new LinkedHashMap<>();
     long there = 0;
     for (Candidate some : one.able) {
-      if (there < one.wanted && chosen.get(some.place())) {
-        taken.put(some.place(), 0L);
+      if (there < one.wanted && chosen.get(some.rank())) {
+        taken.put(some.rank(), 0L);
         there += some.shares();
       }
     }
     // Where the kit has more than there must be, as many come as are of use.
     for (Candidate some : one.able) {
       boolean isReady =
-          some.item().cleanliness() == Cleanliness.CLEAN && !taken.containsKey(some.place());
+          some.item().cleanliness() == Cleanliness.CLEAN && !taken.containsKey(some.rank());
       if (isReady && there >= one.wanted && there < amount.most() * 1000L) {
-        taken.put(some.place(), 0L);
+        taken.put(some.rank(), 0L);
         there += some.shares();
       }
     }
     return taken;
   }
 
-  private Pick pick(Need need, Map<Integer, Long> byPlace) {
+  private Pick pick(Need need, Map<Integer, Long> byRank) {
     boolean isShared = need.amount() instanceof Need.Shared;
     Map<UUID, Long> taken = new LinkedHashMap<>();
     long met = 0;
     boolean isUseless = false;
-    for (Map.Entry<Integer, Long> one : byPlace.entrySet()) {
+    for (Map.Entry<Integer, Long> one : byRank.entrySet()) {
       Candidate candidate = candidates.at(one.getKey());
       taken.put(candidate.item().id(), one.getValue());
       met += isShared ? candidate.shares() : one.getValue();

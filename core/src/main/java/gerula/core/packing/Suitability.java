@@ -151,15 +151,9 @@ final class Suitability {
   }
 
   private boolean suitsWhileItKeeps(List<Face> faces, Item item) {
-    if (faces.isEmpty()) {
-      return reserved(null, item) == null;
-    }
-    for (Face face : faces) {
-      if (reserved(face, item) != null || conflict(face, item) != null) {
-        return false;
-      }
-    }
-    return true;
+    return faces.isEmpty()
+        ? againstOn(null, item) == null
+        : faces.stream().allMatch(face -> againstOn(face, item) == null);
   }
 
   /** Whether it does not keep to the last day, and nothing else is against it. */
@@ -304,11 +298,14 @@ final class Suitability {
   }
 
   private @Nullable Refusal against(@Nullable Face face, Item item) {
-    Refusal refusal = reserved(face, item);
-    if (refusal == null && face != null) {
-      refusal = conflict(face, item);
-    }
+    Refusal refusal = againstOn(face, item);
     return refusal == null ? unfit(item).orElse(null) : refusal;
+  }
+
+  /** What is against it because of whom it is for. */
+  private @Nullable Refusal againstOn(@Nullable Face face, Item item) {
+    Refusal refusal = reserved(face, item);
+    return refusal == null && face != null ? conflict(face, item) : refusal;
   }
 
   /** Whatever it is needed for. */

@@ -35,11 +35,11 @@ class FewestPiecesTest {
     BasePlan plan = BasePlan.of(facts, suitability, needs);
     Picks picks = new Picks(facts, kit, suitability, taste, palettes, plan);
     List<Asking> asking = picks.settled(needs);
-    Map<Integer, Item> byPlace = new HashMap<>();
-    asking.forEach(one -> one.allowed.forEach(able -> byPlace.put(able.place(), able.item())));
+    Map<Integer, Item> byRank = new HashMap<>();
+    asking.forEach(one -> one.allowed.forEach(able -> byRank.put(able.rank(), able.item())));
     long found =
         picks.fewest().of(asking).stream()
-            .mapToObj(place -> palettes.comesAs(byPlace.get(place)).id())
+            .mapToObj(rank -> palettes.comesAs(byRank.get(rank)).id())
             .distinct()
             .count();
     Packs holding = new Packs(suitability);

@@ -28,8 +28,6 @@ import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
  */
 final class ArrivalsFile {
 
-  private static final int HOUR = 60;
-
   private ArrivalsFile() {}
 
   /**
@@ -77,10 +75,7 @@ final class ArrivalsFile {
     return (face.name().isBlank() ? "A face" : face.name()) + " in the chair, " + title;
   }
 
-  /** Past midnight the hours go on: 24:30. */
   private static Instant instant(LocalDate day, String time, ZoneId zone) {
-    int minutes =
-        Integer.parseInt(time.substring(0, 2)) * HOUR + Integer.parseInt(time.substring(3));
-    return day.atStartOfDay().plusMinutes(minutes).atZone(zone).toInstant();
+    return day.atStartOfDay().plusMinutes(MinuteWords.minute(time)).atZone(zone).toInstant();
   }
 }

@@ -1,5 +1,7 @@
 package gerula.app.packing.day;
 
+import static gerula.app.packing.day.MinuteWords.told;
+
 import gerula.app.platform.web.Facts;
 import gerula.core.packing.day.ChairArtist;
 import gerula.core.packing.day.ChairFace;
@@ -90,11 +92,6 @@ class ChairPlanController {
         latest == null ? null : told(latest),
         plan.maxLatenessMinutes(),
         plan.isOptimal());
-  }
-
-  /** Past midnight the hours go on: 24:30. */
-  private static String told(int minute) {
-    return "%02d:%02d".formatted(minute / 60, minute % 60);
   }
 
   private static Optional<ChairPlan> read(Facts facts) {

@@ -1,5 +1,7 @@
 package gerula.app.packing.day;
 
+import static gerula.app.packing.day.MinuteWords.told;
+
 import gerula.app.booking.BookingStore;
 import gerula.app.booking.Bookings;
 import gerula.app.booking.ChairsDraft;
@@ -166,7 +168,7 @@ class Chairs {
 
   private static ChairRecords.SittingArtist sitting(ChairArtist one, DayClock clock) {
     return new ChairRecords.SittingArtist(
-        one.id(), byTheClock(clock.told(one.from())), byTheClock(clock.told(one.until())));
+        one.id(), timeOfDay(clock.told(one.from())), timeOfDay(clock.told(one.until())));
   }
 
   private static SatFace face(
@@ -194,13 +196,8 @@ class Chairs {
         .orElse(stored.callTime());
   }
 
-  private static LocalTime byTheClock(int minute) {
+  private static LocalTime timeOfDay(int minute) {
     return LocalTime.MIDNIGHT.plusMinutes(minute);
-  }
-
-  /** Past midnight the hours go on: 24:30. */
-  private static String told(int minute) {
-    return "%02d:%02d".formatted(minute / 60, minute % 60);
   }
 
   void change(SignedIn who, UUID actId, UUID booking, ChairsDraft chairs) {

@@ -1,5 +1,7 @@
 package gerula.app.packing.day;
 
+import static gerula.app.packing.day.MinuteWords.byTheClock;
+
 import gerula.app.booking.ChairsDraft;
 import gerula.app.packing.day.ChairRecords.ChairsView;
 import gerula.app.packing.day.ChairRecords.SatFace;
@@ -129,20 +131,13 @@ class ChairsController {
       for (SatFace face : view.faces()) {
         paper.row(
             true,
-            clock(face.start()) + "  " + (face.name().isBlank() ? "a face" : face.name()),
-            "with " + face.artist() + ", ready " + clock(face.end()),
+            byTheClock(face.start()) + "  " + (face.name().isBlank() ? "a face" : face.name()),
+            "with " + face.artist() + ", ready " + byTheClock(face.end()),
             "to be ready by "
-                + clock(face.readyBy())
+                + byTheClock(face.readyBy())
                 + (face.lateMinutes() > 0 ? ", " + face.lateMinutes() + " min late" : ""));
       }
       return paper.done();
     }
-  }
-
-  /** As a clock shows it: 24:30 is half past midnight. */
-  private static String clock(String told) {
-    int colon = told.indexOf(':');
-    int hour = Integer.parseInt(told.substring(0, colon));
-    return hour < 24 ? told : "%02d%s (next day)".formatted(hour % 24, told.substring(colon));
   }
 }
