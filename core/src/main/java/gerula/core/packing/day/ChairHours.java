@@ -21,7 +21,7 @@ public record ChairHours(LocalTime from, LocalTime until) {
               + from
               + " to "
               + until
-              + ".");
+              + ". Swap them, or say an earlier end.");
     }
   }
 
